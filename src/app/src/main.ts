@@ -2,14 +2,12 @@ import '@fontsource-variable/instrument-sans/wght.css'
 import '@fontsource-variable/jetbrains-mono/wght.css'
 import '@fontsource-variable/newsreader/wght.css'
 import '@fontsource-variable/newsreader/wght-italic.css'
-import { VueQueryPlugin } from '@tanstack/vue-query'
-import { createApp } from 'vue'
-import App from './App.vue'
-import { queryOptions } from './api/queryOptions'
-import { router } from './router'
 import './styles/tokens.css'
 import './styles/frame.css'
 import './styles/parts.css'
-import { vuetify } from './styles/vuetify'
+import { language, loadTranslations } from './texts'
 
-createApp(App).use(router).use(vuetify).use(VueQueryPlugin, queryOptions).mount('#app')
+// Everything after this may say something, also while it is loaded: tables of words, routes, the first screen.
+document.documentElement.lang = language
+await loadTranslations()
+await import('./start')

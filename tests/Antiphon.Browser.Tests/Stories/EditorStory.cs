@@ -50,9 +50,15 @@ public sealed class EditorStory(DemoInstallation demo)
         owner.Run(
             "const input = document.querySelector('input[type=datetime-local]'); input.value = '2199-07-01T09:30'; input.dispatchEvent(new Event('input'))"
         );
-        owner.Press("Schedule").Sees("Goes out").Sees("1 July 2199");
+        owner.Press("Schedule").Sees("Will be published").Sees("1 July 2199");
         owner.Open(new Uri(demo.Workplace, "posts/calendar?month=2199-07")).Sees("The bench by the wall");
-        owner.Open(post).Sees("Goes out").Press("Publish …").Press("Now").Press("Publish and send").Sees("Published.");
+        owner
+            .Open(post)
+            .Sees("Will be published")
+            .Press("Publish …")
+            .Press("Now")
+            .Press("Publish and send")
+            .Sees("Published.");
         owner.Press("More").Press("Destinations").Sees("Live in").Sees("Latest nights");
     }
 

@@ -3,6 +3,7 @@ import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { ref } from 'vue'
 import { api, type Schemas, take } from '../api'
 import { CopyButton, PageTitle, useAct, useNotice, WhenText } from '../shared'
+import { t } from './texts'
 
 const queries = useQueryClient()
 const { data: tokens } = useQuery({ queryKey: ['tokens'], queryFn: () => take(api.GET('/api/tokens')) })
@@ -21,33 +22,33 @@ async function make(): Promise<void> {
 
 async function revoke(token: Schemas['TokenView']): Promise<void> {
   await run(() => take(api.DELETE('/api/tokens/{token}', { params: { path: { token: token.id } } })))
-  say(`Token “${token.name}” revoked.`)
+  say(t('tokenNameRevoked', { name: token.name }))
   await queries.invalidateQueries({ queryKey: ['tokens'] })
 }
 </script>
 
 <template>
-  <PageTitle title="API tokens"
-    ><template #state>Programs sign in with a token. A token has the same permissions as you.</template></PageTitle
+  <PageTitle :title="t('apiTokens')"
+    ><template #state>{{ t('programsSignTokenToken') }}</template></PageTitle
   >
   <div class="work">
     <form class="row make" novalidate @submit.prevent="make">
-      <v-text-field v-model="name" label="Token name" :error-messages="fields.name" />
-      <v-btn type="submit" :loading="running">Create token</v-btn>
+      <v-text-field v-model="name" :label="t('tokenName')" :error-messages="fields.name" />
+      <v-btn type="submit" :loading="running">{{ t('createToken') }}</v-btn>
     </form>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <div v-if="made" class="hint">
-      Copy the token “{{ made.name }}” now. You won’t be able to see it again.
+      {{ t('copyTokenNameNow', { name: made.name }) }}
       <div class="row">
-        <code>{{ made.token }}</code><CopyButton :text="made.token" label="Copy the token" />
+        <code>{{ made.token }}</code><CopyButton :text="made.token" :label="t('copyToken')" />
       </div>
     </div>
     <table v-if="tokens?.length" class="ruled">
       <thead>
         <tr>
-          <th>Name</th>
-          <th>Created</th>
-          <th>Last used</th>
+          <th>{{ t('name') }}</th>
+          <th>{{ t('created') }}</th>
+          <th>{{ t('lastUsed') }}</th>
           <th />
         </tr>
       </thead>
@@ -56,11 +57,13 @@ async function revoke(token: Schemas['TokenView']): Promise<void> {
           <td>{{ token.name }}</td>
           <td><WhenText :at="token.createdAt" /></td>
           <td><WhenText :at="token.lastUsedAt" /></td>
-          <td><button class="link back" @click="revoke(token)">Revoke</button></td>
+          <td>
+            <button class="link back" @click="revoke(token)">{{ t('revoke') }}</button>
+          </td>
         </tr>
       </tbody>
     </table>
-    <p v-else class="soft">No tokens yet. Create one for a script or another program.</p>
+    <p v-else class="soft">{{ t('noTokensYetCreate') }}</p>
   </div>
 </template>
 

@@ -6,6 +6,7 @@ import { api, take } from '../api'
 import { AloneView, useAct } from '../shared'
 import { roleName } from '../sites'
 import { readSession } from './readSession'
+import { t } from './texts'
 
 /** Where the link of an invitation leads. */
 const route = useRoute()
@@ -20,10 +21,14 @@ const { data, error, isPending } = useQuery({
 })
 const sentence = computed(() =>
   data.value
-    ? `${data.value.by ?? 'Someone'} invited you to join as ${roleName(data.value.role)}, using ${data.value.mail}.`
+    ? t('byInvitedJoinRole', {
+        by: data.value.by ?? t('someone'),
+        role: roleName(data.value.role),
+        mail: data.value.mail,
+      })
     : error.value
-      ? 'It was cancelled, used already, or is older than two weeks. Ask whoever sent it for a new one.'
-      : 'Loading invitation …',
+      ? t('wasCancelledUsedAlready')
+      : t('loadingInvitation'),
 )
 
 async function join(): Promise<void> {
@@ -42,15 +47,17 @@ async function join(): Promise<void> {
 
 <template>
   <AloneView
-    :title="data ? `The team of ${data.siteName}` : error ? 'This invitation is no longer valid' : 'An invitation'"
+    :title="
+      data ? t('teamSitename', { siteName: data.siteName }) : error ? t('invitationNoLongerValid') : t('anInvitation')
+    "
     :sentence="sentence"
   >
-    <p v-if="isPending" class="waiting" role="status">Loading …</p>
+    <p v-if="isPending" class="waiting" role="status">{{ t('loading') }}</p>
     <form v-else-if="data" class="form narrow" novalidate @submit.prevent="join">
       <v-text-field
         v-if="!data.hasAccount"
         v-model="you.name"
-        label="Your name"
+        :label="t('yourName')"
         name="name"
         autocomplete="name"
         autofocus
@@ -58,17 +65,17 @@ async function join(): Promise<void> {
       />
       <v-text-field
         v-model="you.password"
-        :label="data.hasAccount ? 'Password of your account' : 'Choose a password'"
+        :label="data.hasAccount ? t('passwordAccount') : t('choosePassword')"
         type="password"
         name="password"
         :autocomplete="data.hasAccount ? 'current-password' : 'new-password'"
-        :hint="data.hasAccount ? undefined : 'At least ten characters. A short sentence is easy to remember.'"
+        :hint="data.hasAccount ? undefined : t('leastTenCharactersShort')"
         persistent-hint
         :error-messages="fields.password"
       />
       <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
-      <v-btn type="submit" :loading="running" block>Join</v-btn>
+      <v-btn type="submit" :loading="running" block>{{ t('join') }}</v-btn>
     </form>
-    <router-link v-else class="link" to="/sign-in">Sign in</router-link>
+    <router-link v-else class="link" to="/sign-in">{{ t('signIn') }}</router-link>
   </AloneView>
 </template>

@@ -4,6 +4,7 @@ import { useRoute, useRouter } from 'vue-router'
 import { api, take } from '../api'
 import { AloneView, useAct } from '../shared'
 import { readSession } from './readSession'
+import { t } from './texts'
 
 const route = useRoute()
 const owner = reactive({
@@ -25,14 +26,11 @@ async function setUp(): Promise<void> {
 </script>
 
 <template>
-  <AloneView
-    title="Create the owner account"
-    sentence="This installation is new. Whoever creates the first account becomes its owner."
-  >
+  <AloneView :title="t('createOwnerAccount')" :sentence="t('installationNewWhoeverCreates')">
     <form class="form narrow" novalidate @submit.prevent="setUp">
       <v-text-field
         v-model="owner.name"
-        label="Your name"
+        :label="t('yourName')"
         name="name"
         autocomplete="name"
         autofocus
@@ -40,7 +38,7 @@ async function setUp(): Promise<void> {
       />
       <v-text-field
         v-model="owner.mail"
-        label="Email address"
+        :label="t('emailAddress')"
         type="email"
         name="mail"
         autocomplete="username"
@@ -48,25 +46,25 @@ async function setUp(): Promise<void> {
       />
       <v-text-field
         v-model="owner.password"
-        label="Password"
+        :label="t('password')"
         type="password"
         name="password"
         autocomplete="new-password"
-        hint="At least ten characters; a short sentence is easiest to keep in mind."
+        :hint="t('leastTenCharactersShortSentence')"
         persistent-hint
         :error-messages="fields.password"
       />
       <v-text-field
         v-model="owner.key"
-        label="Set-up key"
+        :label="t('setUpKey')"
         name="key"
         autocomplete="off"
-        hint="It is in the server’s log, and in the file setup-key in its data folder."
+        :hint="t('serversLogFileSetup')"
         persistent-hint
         :error-messages="fields.key"
       />
       <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
-      <v-btn type="submit" :loading="running" block>Create account</v-btn>
+      <v-btn type="submit" :loading="running" block>{{ t('createAccount') }}</v-btn>
     </form>
   </AloneView>
 </template>

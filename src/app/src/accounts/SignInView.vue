@@ -4,6 +4,7 @@ import { useRoute, useRouter } from 'vue-router'
 import { api, take } from '../api'
 import { AloneView, useAct } from '../shared'
 import { readSession } from './readSession'
+import { t } from './texts'
 
 const mail = ref('')
 const password = ref('')
@@ -21,11 +22,11 @@ async function signIn(): Promise<void> {
 </script>
 
 <template>
-  <AloneView title="Sign in">
+  <AloneView :title="t('signIn')">
     <form class="form narrow" novalidate @submit.prevent="signIn">
       <v-text-field
         v-model="mail"
-        label="Email address"
+        :label="t('emailAddress')"
         type="email"
         name="mail"
         autocomplete="username"
@@ -34,14 +35,14 @@ async function signIn(): Promise<void> {
       />
       <v-text-field
         v-model="password"
-        label="Password"
+        :label="t('password')"
         type="password"
         name="password"
         autocomplete="current-password"
         :error-messages="fields.password"
       />
       <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
-      <v-btn type="submit" :loading="running" block>Sign in</v-btn>
+      <v-btn type="submit" :loading="running" block>{{ t('signIn') }}</v-btn>
     </form>
   </AloneView>
 </template>

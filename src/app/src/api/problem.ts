@@ -1,3 +1,5 @@
+import { t } from './texts'
+
 /** A refusal by the server (RFC 9457), with what to correct by field. */
 export class Problem extends Error {
   constructor(
@@ -14,7 +16,7 @@ export class Problem extends Error {
   static of(status: number, body: unknown): Problem {
     const parts = (typeof body === 'object' && body !== null ? body : {}) as Record<string, unknown>
     const text = (name: string) => (typeof parts[name] === 'string' ? parts[name] : '')
-    const title = text('title') || `The server answered with ${status}.`
+    const title = text('title') || t('serverAnswered', { status: String(status) })
     return new Problem(status, title, text('detail'), text('type'), (parts.errors as Record<string, string[]>) ?? {})
   }
 
@@ -28,5 +30,5 @@ export class Problem extends Error {
 /** One line for anything that can be thrown. */
 export function lineOf(reason: unknown): string {
   if (reason instanceof Problem) return reason.line
-  return 'The server cannot be reached. Check the connection and try again.'
+  return t('serverUnreachable')
 }

@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import type { Schemas } from '../api'
 import { feedFormats, verdicts } from '../feeds'
-import { counted, WhenText } from '../shared'
+import { WhenText } from '../shared'
+import { rich, t } from './texts'
+import { RichText } from '../texts'
 
 const props = defineProps<{ candidate: Schemas['CandidateView']; busy: boolean }>()
 const emit = defineEmits<{ choose: [] }>()
@@ -10,14 +12,20 @@ const emit = defineEmits<{ choose: [] }>()
 <template>
   <article class="candidate">
     <div>
-      <h3>{{ props.candidate.title ?? 'Untitled feed' }}</h3>
+      <h3>{{ props.candidate.title ?? t('untitledFeed') }}</h3>
       <p class="address">{{ props.candidate.address }}</p>
       <p class="soft small">
-        {{ feedFormats[props.candidate.format ?? 'rss'] }} {{ props.candidate.version }} ·
-        {{ counted(props.candidate.entries, 'entry', 'entries') }} · newest
-        <WhenText :at="props.candidate.newest" />
+        <RichText
+          :of="
+            rich('formatEntriesNewest', {
+              format: `${feedFormats[props.candidate.format ?? 'rss']} ${props.candidate.version}`,
+              entries: props.candidate.entries,
+            })
+          "
+          ><template #when><WhenText :at="props.candidate.newest" /></template
+        ></RichText>
       </p>
-      <p class="small why">Why this feed: {{ props.candidate.reason }}.</p>
+      <p class="small why">{{ t('whyFeedReason', { reason: props.candidate.reason }) }}</p>
       <ul>
         <li v-for="title in props.candidate.latest" :key="title" class="t">{{ title }}</li>
       </ul>
@@ -26,10 +34,9 @@ const emit = defineEmits<{ choose: [] }>()
       <span class="tag" :class="verdicts[props.candidate.verdict].tone">{{
         verdicts[props.candidate.verdict].short
       }}</span>
-      <v-btn :loading="props.busy" @click="emit('choose')">Follow this feed</v-btn>
+      <v-btn :loading="props.busy" @click="emit('choose')">{{ t('followFeed') }}</v-btn>
       <p v-if="props.candidate.errors" class="small soft">
-        {{ counted(props.candidate.errors, 'error') }}, {{ counted(props.candidate.warnings, 'warning') }}. The readable
-        entries will be used.
+        {{ t('errorsWarningsReadableEntries', { errors: props.candidate.errors, warnings: props.candidate.warnings }) }}
       </p>
     </div>
   </article>

@@ -2,8 +2,9 @@
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, type Schemas, take } from '../api'
-import { counted, PageTitle, useAct, useNotice, useQueryValue, useRefresh, useSite } from '../shared'
+import { PageTitle, useAct, useNotice, useQueryValue, useRefresh, useSite } from '../shared'
 import CandidateCard from './CandidateCard.vue'
+import { t } from './texts'
 
 const { id } = useSite()
 const way = useQueryValue('way')
@@ -51,7 +52,7 @@ async function start(): Promise<void> {
   )
   if (!made) return
   await reload()
-  say(`“${made.name}” is ready to be written.`)
+  say(t('nameReadyWritten', { name: made.name }))
   await router.push(`/s/${id.value}/posts/new`)
 }
 
@@ -78,38 +79,43 @@ async function list(): Promise<void> {
 </script>
 
 <template>
-  <PageTitle title="Connect a blog"
-    ><template #state>Follow an existing blog, or start a new one here.</template></PageTitle
+  <PageTitle :title="t('connectBlog')"
+    ><template #state>{{ t('followExistingBlogStart') }}</template></PageTitle
   >
   <div class="work">
     <div class="pills mb-4">
-      <button class="pill" :class="{ on: way !== 'write' }" @click="way = ''">I have a blog</button
-      ><button class="pill" :class="{ on: way === 'write' }" @click="way = 'write'">Start a new blog</button>
+      <button class="pill" :class="{ on: way !== 'write' }" @click="way = ''">{{ t('iHaveBlog') }}</button><button
+        class="pill"
+        :class="{ on: way === 'write' }"
+        @click="way = 'write'"
+      >
+        {{ t('startNewBlog') }}
+      </button>
     </div>
     <template v-if="way !== 'write'">
       <form class="look" novalidate @submit.prevent="look">
         <v-text-field
           v-model="address"
-          label="Blog, post or feed address"
+          :label="t('blogPostFeedAddress')"
           :placeholder="example"
           name="address"
           autofocus
           :error-messages="act.fields.value.address"
         />
-        <v-btn type="submit" height="48" :loading="act.running.value && !found">Find feed</v-btn>
+        <v-btn type="submit" height="48" :loading="act.running.value && !found">{{ t('findFeed') }}</v-btn>
       </form>
       <p v-if="act.running.value && !found && !connected" class="waiting" role="status">
-        Looking for feeds at this address …
+        {{ t('lookingFeedsAddress') }}
       </p>
       <p v-if="act.trouble.value || act.fields.value.feedAddress" class="trouble" role="alert">
         {{ act.trouble.value || act.fields.value.feedAddress?.[0] }}
       </p>
-      <section v-if="found" aria-label="Feeds found">
+      <section v-if="found" :aria-label="t('feedsFound')">
         <h2 class="group">
           {{
             found.candidates.length === 1
-              ? 'One feed found'
-              : `${found.candidates.length} feeds found, best match first`
+              ? t('oneFeedFound')
+              : t('candidatesFeedsFoundBest', { candidates: found.candidates.length })
           }}
         </h2>
         <CandidateCard
@@ -121,30 +127,35 @@ async function list(): Promise<void> {
         />
       </section>
       <section v-if="connected" class="hint done">
-        <h2>“{{ connected.name }}” is connected</h2>
-        <p>{{ counted(connected.posts, 'post') }} imported. New posts are added automatically.</p>
+        <h2>{{ t('nameConnected', { name: connected.name }) }}</h2>
+        <p>{{ t('postsImportedNewPosts', { posts: connected.posts }) }}</p>
         <div class="row mt-3">
-          <v-btn :loading="act.running.value" @click="list">Create a listing</v-btn
-          ><v-btn variant="outlined" :to="`/s/${id}`">Go to Coverage</v-btn>
+          <v-btn :loading="act.running.value" @click="list">{{ t('createListing') }}</v-btn><v-btn
+            variant="outlined"
+            :to="`/s/${id}`"
+            >{{ t('goCoverage') }}</v-btn
+          >
         </div>
       </section>
     </template>
     <form v-else class="form" novalidate @submit.prevent="start">
       <v-text-field
         v-model="blog.name"
-        label="Name of the blog"
+        :label="t('nameBlog')"
         name="blog"
         autofocus
         :error-messages="act.fields.value.name"
       />
       <v-textarea
         v-model="blog.description"
-        label="Description"
+        :label="t('description')"
         rows="2"
         :error-messages="act.fields.value.description"
       />
       <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
-      <div><v-btn type="submit" :loading="act.running.value">Create blog</v-btn></div>
+      <div>
+        <v-btn type="submit" :loading="act.running.value">{{ t('createBlog') }}</v-btn>
+      </div>
     </form>
   </div>
 </template>

@@ -3,6 +3,8 @@ import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { api, type Schemas, take } from '../api'
 import { CopyButton, QuestionPart, useAct, WhenText } from '../shared'
+import { rich, t } from './texts'
+import { RichText } from '../texts'
 
 /** Where the pages answer, and what search engines are told. */
 const draft = defineModel<{ hostName: string | null; searchDescription: string | null }>({ required: true })
@@ -33,14 +35,14 @@ async function look(): Promise<void> {
 </script>
 
 <template>
-  <QuestionPart title="Web address" :answer="answer">
+  <QuestionPart :title="t('webAddress')" :answer="answer">
     <div class="lines">
       <p class="where">
-        <code>{{ props.stored.address }}</code> <CopyButton :text="props.stored.address" label="Copy the address" />
+        <code>{{ props.stored.address }}</code> <CopyButton :text="props.stored.address" :label="t('copyAddress')" />
       </p>
       <v-text-field
         v-model="draft.hostName"
-        label="Custom domain"
+        :label="t('customDomain')"
         density="compact"
         clearable
         spellcheck="false"
@@ -48,16 +50,16 @@ async function look(): Promise<void> {
       />
       <template v-if="props.stored.hostName">
         <p class="small soft">
-          Point {{ props.stored.hostName }} to this server: a CNAME record for {{ server }}, or whatever your host asks
-          for. Old addresses go on working.
+          {{ t('pointHostnameServerCname', { hostName: props.stored.hostName, server }) }}
         </p>
         <p class="row small">
-          <v-btn variant="outlined" height="34" :loading="act.running.value" :disabled="props.changed" @click="look"
-            >Check DNS</v-btn
-          >
+          <v-btn variant="outlined" height="34" :loading="act.running.value" :disabled="props.changed" @click="look">{{
+            t('checkDns')
+          }}</v-btn>
           <span v-if="props.stored.hostSeenAt" class="v"
-            >Connected, last checked <WhenText :at="props.stored.hostSeenAt" />.</span
-          >
+            ><RichText :of="rich('connectedLastChecked')"
+              ><template #when><WhenText :at="props.stored.hostSeenAt" /></template></RichText
+          ></span>
         </p>
         <p v-if="seen?.trouble || act.trouble.value" class="trouble" role="alert">
           {{ seen?.trouble ?? act.trouble.value }}
@@ -65,15 +67,15 @@ async function look(): Promise<void> {
       </template>
       <v-textarea
         v-model="draft.searchDescription"
-        label="Meta description"
+        :label="t('metaDescription')"
         rows="2"
         auto-grow
         density="compact"
         :error-messages="props.fields.searchDescription"
       />
       <p class="where small">
-        <span class="soft">Sitemap:</span> <code>{{ props.stored.sitemap }}</code>
-        <CopyButton :text="props.stored.sitemap" label="Copy the sitemap’s address" />
+        <span class="soft">{{ t('sitemap') }}</span> <code>{{ props.stored.sitemap }}</code>
+        <CopyButton :text="props.stored.sitemap" :label="t('copySitemapsAddress')" />
       </p>
     </div>
   </QuestionPart>

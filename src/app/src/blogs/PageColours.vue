@@ -4,6 +4,7 @@ import type { Schemas } from '../api'
 import { ChipChoice, NumberLine, QuestionPart } from '../shared'
 import { ColourLines, MatchDialog, usePageLook, wholeLook } from '../listings'
 import type { WholePageLook } from './usePages'
+import { t } from './texts'
 
 /** Colours and type of the pages, or those of the site. */
 const look = defineModel<WholePageLook>({ required: true })
@@ -38,21 +39,23 @@ const answer = computed(() => {
     ...Object.values(look.value.headingType),
     ...Object.values(look.value.textType),
   ].filter((value) => value !== null).length
-  return own ? `${own} customised` : 'default'
+  return own ? t('ownCustomised', { own }) : t('default')
 })
 </script>
 
 <template>
-  <QuestionPart title="Colours and fonts" :answer="answer">
+  <QuestionPart :title="t('coloursFonts')" :answer="answer">
     <div class="lines">
-      <div><v-btn variant="outlined" height="34" @click="matching = true">Match my site</v-btn></div>
+      <div>
+        <v-btn variant="outlined" height="34" @click="matching = true">{{ t('matchMySite') }}</v-btn>
+      </div>
       <ChipChoice
         v-model="look.theme"
-        label="Colours"
+        :label="t('colours')"
         :choices="[
-          ['reader', 'Match visitor’s setting'],
-          ['light', 'Light'],
-          ['dark', 'Dark'],
+          ['reader', t('matchVisitorsSetting')],
+          ['light', t('light')],
+          ['dark', t('dark')],
         ]"
       />
       <ColourLines
@@ -77,34 +80,34 @@ const answer = computed(() => {
       />
       <v-text-field
         v-model="look.textType.family"
-        label="Body font"
+        :label="t('bodyFont')"
         density="compact"
         clearable
         :error-messages="props.fields['look.textType.family']"
       />
       <NumberLine
         v-model="look.textType.size"
-        label="Body size (px)"
+        :label="t('bodySizePx')"
         name="text-size"
         :min="8"
         :max="96"
-        empty="default"
+        :empty="t('default')"
         :problem="props.fields['look.textType.size']?.[0]"
       />
       <v-text-field
         v-model="look.headingType.family"
-        label="Heading font"
+        :label="t('headingFont')"
         density="compact"
         clearable
         :error-messages="props.fields['look.headingType.family']"
       />
       <NumberLine
         v-model="look.headingType.size"
-        label="Heading size (px)"
+        :label="t('headingSizePx')"
         name="heading-size"
         :min="8"
         :max="96"
-        empty="default"
+        :empty="t('default')"
         :problem="props.fields['look.headingType.size']?.[0]"
       />
     </div>

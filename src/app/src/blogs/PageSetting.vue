@@ -3,20 +3,26 @@ import { computed } from 'vue'
 import type { Schemas } from '../api'
 import { ChipChoice, NumberLine, QuestionPart } from '../shared'
 import type { WholePageLook } from './usePages'
+import { t } from './texts'
+import { inSentence } from '../texts'
 
 /** How a page is set: width, title, byline, tags, room. */
 const look = defineModel<WholePageLook>({ required: true })
 const props = defineProps<{ fields: Record<string, string[]> }>()
 const parts: [Schemas['BylinePart'], string][] = [
-  ['date', 'Date'],
-  ['author', 'Author'],
-  ['category', 'Category'],
-  ['readingTime', 'Reading time'],
-  ['comments', 'Comments'],
+  ['date', t('date')],
+  ['author', t('author')],
+  ['category', t('category')],
+  ['readingTime', t('readingTime')],
+  ['comments', t('comments')],
 ]
 const nameOf = (part: Schemas['BylinePart']) => parts.find(([value]) => value === part)![1]
-const answer = computed(() => `${look.value.measure} em wide, ${look.value.titleCentred ? 'centred' : 'left-aligned'}`)
-const byline = computed(() => look.value.byline.map((part) => nameOf(part).toLowerCase()).join(', ') || 'none')
+const answer = computed(() =>
+  look.value.titleCentred
+    ? t('measureEmWideCentred', { measure: look.value.measure })
+    : t('measureEmWideLeft', { measure: look.value.measure }),
+)
+const byline = computed(() => look.value.byline.map((part) => inSentence(nameOf(part))).join(', ') || t('none'))
 
 // What is switched on goes to the end; switching off and on again is how the order is changed.
 function toggle(part: Schemas['BylinePart']): void {
@@ -26,34 +32,34 @@ function toggle(part: Schemas['BylinePart']): void {
 </script>
 
 <template>
-  <QuestionPart title="Layout and spacing" :answer="answer">
+  <QuestionPart :title="t('layoutSpacing')" :answer="answer">
     <div class="lines">
       <NumberLine
         v-model="look.measure"
-        label="Text width"
+        :label="t('textWidth')"
         name="measure"
         :min="26"
         :max="60"
         :problem="props.fields['look.measure']?.[0]"
-        ><span class="soft small"> em (× font size)</span></NumberLine
+        ><span class="soft small"> {{ t('emFontSize') }}</span></NumberLine
       >
       <ChipChoice
         v-model="look.spacing"
-        label="Spacing"
+        :label="t('spacing')"
         :choices="[
-          ['close', 'Compact'],
-          ['usual', 'Standard'],
-          ['airy', 'Spacious'],
+          ['close', t('compact')],
+          ['usual', t('standard')],
+          ['airy', t('spacious')],
         ]"
       />
-      <v-checkbox v-model="look.titleCentred" label="Centre the title" />
-      <v-checkbox v-model="look.contents" label="Show table of contents in longer posts" />
-      <v-checkbox v-model="look.authorBox" label="Show author box at the end" />
+      <v-checkbox v-model="look.titleCentred" :label="t('centreTitle')" />
+      <v-checkbox v-model="look.contents" :label="t('showTableContentsLonger')" />
+      <v-checkbox v-model="look.authorBox" :label="t('showAuthorBoxEnd')" />
     </div>
   </QuestionPart>
-  <QuestionPart title="Byline position" :answer="byline">
+  <QuestionPart :title="t('bylinePosition')" :answer="byline">
     <div class="lines">
-      <div class="chips" role="group" aria-label="Parts of the byline">
+      <div class="chips" role="group" :aria-label="t('partsByline')">
         <button
           v-for="[part, name] in parts"
           :key="part"
@@ -69,20 +75,20 @@ function toggle(part: Schemas['BylinePart']): void {
       <ChipChoice
         v-if="look.byline.length"
         v-model="look.bylinePlace"
-        label="Byline position"
+        :label="t('bylinePosition')"
         :choices="[
-          ['aboveTitle', 'Above the title'],
-          ['belowTitle', 'Below the title'],
-          ['atEnd', 'At the end'],
+          ['aboveTitle', t('aboveTitle')],
+          ['belowTitle', t('belowTitle')],
+          ['atEnd', t('atTheEnd')],
         ]"
       />
       <ChipChoice
         v-model="look.tags"
-        label="Tags"
+        :label="t('tags')"
         :choices="[
-          ['belowTitle', 'Below the title'],
-          ['atEnd', 'At the end'],
-          ['nowhere', 'Hidden'],
+          ['belowTitle', t('belowTitle')],
+          ['atEnd', t('atTheEnd')],
+          ['nowhere', t('hidden')],
         ]"
       />
     </div>

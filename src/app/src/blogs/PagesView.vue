@@ -7,6 +7,7 @@ import PageAddress from './PageAddress.vue'
 import PageColours from './PageColours.vue'
 import PageSetting from './PageSetting.vue'
 import { usePages } from './usePages'
+import { t } from './texts'
 
 /** The pages we serve for a blog: how they look, live, and where they answer. */
 const { id, site, mayEdit } = useSite()
@@ -30,17 +31,15 @@ const saving = ref(false)
 
 async function put(): Promise<void> {
   saving.value = true
-  if (await save()) say('Saved. The pages use this style now.')
+  if (await save()) say(t('savedPagesUseStyle'))
   saving.value = false
 }
 </script>
 
 <template>
-  <PageTitle title="Blog pages">
+  <PageTitle :title="t('blogPages')">
     <template #state
-      ><span role="status">{{
-        !draft ? '' : isChanged ? 'Not published yet.' : `As readers see them.`
-      }}</span></template
+      ><span role="status">{{ !draft ? '' : isChanged ? t('notPublishedYet') : t('readersSeeThem') }}</span></template
     >
     <template #act>
       <v-btn
@@ -49,26 +48,26 @@ async function put(): Promise<void> {
         :href="stored.data.value.address"
         target="_blank"
         rel="noopener"
-        >Open the pages</v-btn
+        >{{ t('openPages') }}</v-btn
       >
-      <v-btn v-if="mayEdit" :disabled="!isChanged" :loading="saving" @click="put">Publish changes</v-btn>
+      <v-btn v-if="mayEdit" :disabled="!isChanged" :loading="saving" @click="put">{{ t('publishChanges') }}</v-btn>
     </template>
   </PageTitle>
   <PostTabs />
   <p v-if="stored.error.value" class="work trouble" role="alert">{{ lineOf(stored.error.value) }}</p>
   <div v-else-if="all && blogs.length === 0" class="work empty">
-    <h2>No blog yet</h2>
-    <p>Blog pages are for posts written here or imported. Start a blog, and its pages are there at once.</p>
-    <v-btn :to="`/s/${id}/connect`">Start a blog</v-btn>
+    <h2>{{ t('noBlogYet') }}</h2>
+    <p>{{ t('blogPagesPostsWritten') }}</p>
+    <v-btn :to="`/s/${id}/connect`">{{ t('startBlog') }}</v-btn>
   </div>
-  <p v-else-if="!draft || !site" class="work waiting">Loading …</p>
+  <p v-else-if="!draft || !site" class="work waiting">{{ t('loading') }}</p>
   <div v-else class="work split">
     <fieldset class="questions" :disabled="!mayEdit">
       <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
       <v-select
         v-if="blogs.length > 1"
         :model-value="blog"
-        label="Blog"
+        :label="t('blog')"
         density="compact"
         :items="blogs.map((one) => ({ value: one.id, title: one.name }))"
         @update:model-value="(value: number) => (chosen = String(value))"
@@ -91,8 +90,8 @@ async function put(): Promise<void> {
       />
     </fieldset>
     <div class="right">
-      <PageFrame :html="html" title="The page in this look">
-        <span class="chips" role="group" aria-label="Which page">
+      <PageFrame :html="html" :title="t('pageLook')">
+        <span class="chips" role="group" :aria-label="t('whichPage')">
           <button
             type="button"
             class="chip"
@@ -100,7 +99,7 @@ async function put(): Promise<void> {
             :aria-pressed="side !== 'index'"
             @click="side = ''"
           >
-            Post page
+            {{ t('postPage') }}
           </button>
           <button
             type="button"
@@ -109,7 +108,7 @@ async function put(): Promise<void> {
             :aria-pressed="side === 'index'"
             @click="side = 'index'"
           >
-            Blog index
+            {{ t('blogIndex') }}
           </button>
         </span>
       </PageFrame>

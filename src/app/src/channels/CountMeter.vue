@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { t } from './texts'
 
 /** How much of what a network takes a text uses up. */
 const props = defineProps<{ count: number; limit: number; shortened: string[] }>()
@@ -8,10 +9,11 @@ const share = computed(() => Math.min(100, (100 * props.count) / (props.limit ||
 
 <template>
   <div class="meter" :class="{ over: props.count > props.limit }"><i :style="{ width: `${share}%` }" /></div>
-  <small class="soft"
-    >{{ props.count }} of {{ props.limit
-    }}<template v-if="props.shortened.length">, shortened: {{ props.shortened.join(', ') }}</template></small
-  >
+  <small class="soft">{{
+    props.shortened.length
+      ? t('countLimitShortened', { count: props.count, limit: props.limit, shortened: props.shortened.join(', ') })
+      : t('countLimit', { count: props.count, limit: props.limit })
+  }}</small>
 </template>
 
 <style scoped>

@@ -1,13 +1,13 @@
 import type { Schemas } from '../api'
-import { counted } from '../shared'
+import { t } from './texts'
 
 export const states: Record<Schemas['DeliveryState'], { name: string; tone: string }> = {
-  queued: { name: 'Queued', tone: 'o' },
-  sending: { name: 'Sending', tone: 'o' },
-  delivered: { name: 'Delivered', tone: 'v' },
-  retrying: { name: 'Retrying', tone: 'o' },
-  failed: { name: 'Failed', tone: 'm' },
-  cancelled: { name: 'Cancelled', tone: 'plain' },
+  queued: { name: t('queued'), tone: 'o' },
+  sending: { name: t('sending'), tone: 'o' },
+  delivered: { name: t('delivered'), tone: 'v' },
+  retrying: { name: t('retrying'), tone: 'o' },
+  failed: { name: t('failed'), tone: 'm' },
+  cancelled: { name: t('cancelled'), tone: 'plain' },
 }
 
 /** The marks of the board, which mean the same here. */
@@ -25,88 +25,90 @@ export const kinds: Record<
   { name: string; does: string; secret: string | null; address: string }
 > = {
   social: {
-    name: 'Social network',
-    does: 'A short post for each post, with its link and picture.',
-    secret: 'Token',
-    address: 'API address',
+    name: t('socialNetwork'),
+    does: t('shortPostEachPost'),
+    secret: t('token'),
+    address: t('apiAddress'),
   },
   partner: {
-    name: 'Partner site',
-    does: 'The post itself, with this site named as its source.',
-    secret: 'Token',
-    address: 'API address',
+    name: t('partnerSite'),
+    does: t('postItselfSiteNamed'),
+    secret: t('token'),
+    address: t('apiAddress'),
   },
   webhook: {
-    name: 'Webhook',
-    does: 'Sends a signed request to your software for each event.',
-    secret: 'Secret',
-    address: 'Endpoint address',
+    name: t('webhook'),
+    does: t('sendsSignedRequestSoftware'),
+    secret: t('secret'),
+    address: t('endpointAddress'),
   },
   hub: {
-    name: 'Hub',
-    does: 'Notifies feed readers of new posts within seconds (WebSub).',
+    name: t('hub'),
+    does: t('notifiesFeedReadersNew'),
     secret: null,
-    address: 'Address of the hub',
+    address: t('addressHub'),
   },
   pings: {
-    name: 'Link notifications',
-    does: 'Notifies pages you link to (Webmention or Pingback).',
+    name: t('linkNotifications'),
+    does: t('notifiesPagesLinkWebmention'),
     secret: null,
     address: '',
   },
 }
 
 export const whens: { value: Schemas['ChannelWhen']; title: string }[] = [
-  { value: 'atOnce', title: 'Immediately' },
-  { value: 'afterDelay', title: 'After a delay' },
-  { value: 'nextSlot', title: 'In the next free slot' },
-  { value: 'afterApproval', title: 'After approval' },
+  { value: 'atOnce', title: t('immediately') },
+  { value: 'afterDelay', title: t('afterDelay') },
+  { value: 'nextSlot', title: t('nextFreeSlot') },
+  { value: 'afterApproval', title: t('afterApproval') },
 ]
 
 export const partnerWays: { value: Schemas['PartnerProtocol']; title: string }[] = [
   { value: 'micropub', title: 'Micropub' },
-  { value: 'atomPub', title: 'AtomPub (older sites)' },
+  { value: 'atomPub', title: t('atompubOlderSites') },
 ]
 
 export const extents: { value: Schemas['BodyExtent']; title: string }[] = [
-  { value: 'whole', title: 'Full post' },
-  { value: 'excerpt', title: 'Excerpt and link' },
-  { value: 'link', title: 'Title and link only' },
+  { value: 'whole', title: t('fullPost') },
+  { value: 'excerpt', title: t('excerptLink') },
+  { value: 'link', title: t('titleLinkOnly') },
 ]
 
 export const events: { value: Schemas['ChannelEvent']; title: string }[] = [
-  { value: 'postPublished', title: 'A post was published' },
-  { value: 'postUpdated', title: 'Post updated' },
-  { value: 'postWithdrawn', title: 'A post was withdrawn' },
-  { value: 'commentPublished', title: 'Comment published' },
-  { value: 'subscriberJoined', title: 'Somebody subscribed' },
-  { value: 'subscriberLeft', title: 'Somebody unsubscribed' },
+  { value: 'postPublished', title: t('postWasPublished') },
+  { value: 'postUpdated', title: t('postUpdated') },
+  { value: 'postWithdrawn', title: t('postWasWithdrawn') },
+  { value: 'commentPublished', title: t('commentPublished') },
+  { value: 'subscriberJoined', title: t('somebodySubscribed') },
+  { value: 'subscriberLeft', title: t('somebodyUnsubscribed') },
 ]
 
 /** A change of a delivery that changes nothing. */
 export const noChange: Required<Schemas['DeliveryChange']> = { at: null, text: null, isHeld: null, turn: null }
 
 export const acts: Record<Schemas['DeliveryAct'], string> = {
-  publish: 'Publish',
-  update: 'Change',
-  withdraw: 'Withdraw',
-  tell: 'Notify',
+  publish: t('publish'),
+  update: t('change'),
+  withdraw: t('withdraw'),
+  tell: t('notify'),
 }
 
 export const refusals: Record<NonNullable<Schemas['ChannelRefusal']>, string> = {
-  blog: 'not a selected blog',
-  category: 'takes other categories',
-  tag: 'takes other tags',
-  author: 'takes other authors',
-  notFeatured: 'featured posts only',
+  blog: t('notSelectedBlog'),
+  category: t('takesOtherCategories'),
+  tag: t('takesOtherTags'),
+  author: t('takesOtherAuthors'),
+  notFeatured: t('featuredPostsOnly'),
 }
 
 /** What a short post brought, such as "3 replies, 12 likes"; empty for nothing. */
 export function broughtWords(counts: Schemas['NetworkCounts']): string {
   const parts = [
-    counts.answers && counted(counts.answers, 'reply', 'replies'),
-    counts.likes && counted(counts.likes, 'like'),
-    counts.passedOn && `shared ${counts.passedOn === 1 ? 'once' : `${counts.passedOn} times`}`,
+    counts.answers && t('replies', { answers: counts.answers }),
+    counts.likes && t('likes', { likes: counts.likes }),
+    counts.passedOn && counts.passedOn === 1
+      ? t('sharedOnce')
+      : t('sharedPassedonTimes', { passedOn: counts.passedOn }),
   ]
   return parts.filter(Boolean).join(', ')
 }

@@ -4,6 +4,8 @@ import { computed } from 'vue'
 import { api, lineOf, type Schemas, take } from '../api'
 import { PageTitle, useAct, useNotice, useSite, WhenText } from '../shared'
 import CommentTabs from './CommentTabs.vue'
+import { rich, t } from './texts'
+import { RichText } from '../texts'
 
 const { id, site } = useSite()
 const queries = useQueryClient()
@@ -14,15 +16,15 @@ const { data: marks, error } = useQuery({
   queryFn: () => take(api.GET('/api/sites/{site}/comments/marks', { params: { path: { site: id.value } } })),
 })
 const ways: Record<Schemas['MarkedBy'], string> = {
-  mail: 'email',
-  name: 'name',
-  place: 'IP address',
-  network: 'network',
-  host: 'links to this host',
+  mail: t('email2'),
+  name: t('name2'),
+  place: t('ipAddress'),
+  network: t('network'),
+  host: t('linksHost2'),
 }
 const state = computed(() => {
   const banned = marks.value?.filter((mark) => mark.mark === 'banned').length ?? 0
-  return `${banned} banned, ${(marks.value?.length ?? 0) - banned} trusted.`
+  return t('bannedBannedMarksTrusted', { banned, trusted: (marks.value?.length ?? 0) - banned })
 })
 
 async function remove(mark: Schemas['MarkView']): Promise<void> {
@@ -32,13 +34,15 @@ async function remove(mark: Schemas['MarkView']): Promise<void> {
       async () => (await take(api.DELETE('/api/sites/{site}/comments/marks/{mark}', { params: { path } })), true),
     )
   )
-    say(`No longer ${mark.mark}: ${mark.shown}.`)
+    say(
+      t('noLongerMarkShown', { mark: mark.mark === 'banned' ? t('bannedMark') : t('trustedMark'), shown: mark.shown }),
+    )
   await queries.invalidateQueries({ queryKey: ['comment-marks'] })
 }
 </script>
 
 <template>
-  <PageTitle title="Banned and trusted">
+  <PageTitle :title="t('bannedTrusted')">
     <template #state>{{ state }}</template>
   </PageTitle>
   <CommentTabs />
@@ -47,17 +51,20 @@ async function remove(mark: Schemas['MarkView']): Promise<void> {
       {{ error ? lineOf(error) : act.trouble.value }}
     </p>
     <p v-if="marks?.length === 0" class="empty">
-      Nobody is banned or trusted. In the <router-link class="link" :to="`/s/${id}/comments`">queue</router-link>, press
-      4 to ban or T to trust a commenter.
+      <RichText :of="rich('nobodyBannedTrusted')"
+        ><template #queue="{ text }"
+          ><router-link class="link" :to="`/s/${id}/comments`">{{ text }}</router-link></template
+        ></RichText
+      >
     </p>
     <table v-else-if="marks" class="ruled">
       <thead>
         <tr>
-          <th>Name or address</th>
-          <th>Identified by</th>
+          <th>{{ t('nameAddress') }}</th>
+          <th>{{ t('identifiedBy') }}</th>
           <th></th>
-          <th class="wide">Until</th>
-          <th class="wide">Since</th>
+          <th class="wide">{{ t('until') }}</th>
+          <th class="wide">{{ t('since') }}</th>
           <th></th>
         </tr>
       </thead>
@@ -69,16 +76,18 @@ async function remove(mark: Schemas['MarkView']): Promise<void> {
           <td class="soft">{{ ways[mark.by] }}</td>
           <td>
             <span class="tag" :class="mark.mark === 'banned' ? 'm' : 'v'">{{
-              mark.mark === 'banned' ? 'banned' : 'trusted'
+              mark.mark === 'banned' ? t('bannedMark') : t('trustedMark')
             }}</span>
           </td>
           <td class="soft wide">
-            <WhenText v-if="mark.until" :at="mark.until" :zone="site?.timeZone" /><template v-else>permanent</template>
+            <WhenText v-if="mark.until" :at="mark.until" :zone="site?.timeZone" /><template v-else>{{
+              t('permanent')
+            }}</template>
           </td>
           <td class="soft wide"><WhenText :at="mark.madeAt" :zone="site?.timeZone" /></td>
           <td>
             <button class="link" @click="remove(mark)">
-              {{ mark.mark === 'banned' ? 'Lift the ban' : 'Trust no longer' }}
+              {{ mark.mark === 'banned' ? t('liftBan') : t('trustNoLonger') }}
             </button>
           </td>
         </tr>

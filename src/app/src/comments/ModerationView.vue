@@ -2,7 +2,7 @@
 import { onKeyStroke } from '@vueuse/core'
 import { computed, nextTick, ref, useTemplateRef } from 'vue'
 import { lineOf } from '../api'
-import { counted, PageTitle, relativeDate, useQueryValue, useSite } from '../shared'
+import { PageTitle, relativeDate, useQueryValue, useSite } from '../shared'
 import CommentTabs from './CommentTabs.vue'
 import ConversationPart from './queue/ConversationPart.vue'
 import DecisionKeys from './queue/DecisionKeys.vue'
@@ -12,6 +12,7 @@ import QueuePart from './queue/QueuePart.vue'
 import { useLooking } from './queue/useLooking'
 import { useModeration } from './queue/useModeration'
 import { standings } from './words'
+import { t } from './texts'
 
 const { id, site } = useSite()
 const standing = useQueryValue('standing')
@@ -46,9 +47,9 @@ const state = computed(() => {
   const total = counts.value[wanted.value]
   const oldest =
     wanted.value === 'waiting' && comments.value[0]
-      ? `, the oldest from ${relativeDate(comments.value[0].createdAt)}`
+      ? t('oldestFromWhen', { when: relativeDate(comments.value[0].createdAt) })
       : ''
-  return `${counted(total, 'comment')}${oldest}. You moderated ${decidedToday.value} today.`
+  return t('commentsOldestModeratedDecidedtoday', { total, oldest, decidedToday: decidedToday.value })
 })
 
 async function openAnswer(): Promise<void> {
@@ -126,7 +127,7 @@ onKeyStroke((event) => {
       <QueueChoices v-model:choice="choice" v-model:search="search" v-model:everywhere="everywhere" :site-id="id" />
     </QueuePart>
     <div class="case" :class="{ away: !isPhoneDetail }">
-      <button class="link back-to-queue" @click="isPhoneDetail = false">← Back to queue</button>
+      <button class="link back-to-queue" @click="isPhoneDetail = false">{{ t('backQueue') }}</button>
       <ConversationPart
         v-if="current"
         :site-id="current.siteId"
@@ -139,13 +140,9 @@ onKeyStroke((event) => {
         @unnote="acts.unnote"
       />
       <div v-else-if="!queue.isPending.value" class="empty clear">
-        <h2>{{ wanted === 'waiting' && !choice && !search ? 'Nothing is waiting' : 'No comments' }}</h2>
+        <h2>{{ wanted === 'waiting' && !choice && !search ? t('nothingWaiting') : t('noComments') }}</h2>
         <p>
-          {{
-            wanted === 'waiting' && !choice && !search
-              ? 'Nothing is waiting. New comments appear here automatically.'
-              : 'No comments match this filter.'
-          }}
+          {{ wanted === 'waiting' && !choice && !search ? t('nothingWaitingNewComments') : t('noCommentsMatchFilter') }}
         </p>
       </div>
       <form
@@ -158,14 +155,14 @@ onKeyStroke((event) => {
       >
         <v-textarea
           v-model="text"
-          :label="`Answer ${current.author}`"
+          :label="t('answerAuthor', { author: current.author })"
           rows="3"
           :error-messages="act.fields.value.text"
         />
         <div class="row mt-2">
           <v-btn type="submit" :loading="act.running.value">{{
-            current.standing === 'waiting' ? 'Publish and reply' : 'Reply'
-          }}</v-btn><v-btn variant="text" @click="answering = false">Cancel</v-btn>
+            current.standing === 'waiting' ? t('publishReply') : t('reply')
+          }}</v-btn><v-btn variant="text" @click="answering = false">{{ t('cancel') }}</v-btn>
         </div>
       </form>
       <p v-if="act.trouble.value" class="trouble mx-6" role="alert">{{ act.trouble.value }}</p>

@@ -4,6 +4,8 @@ import { computed, reactive, ref, watch } from 'vue'
 import { api, lineOf, type Schemas, take } from '../api'
 import { PageTitle, useAct, useNotice, useSite, WhenText } from '../shared'
 import CommentTabs from './CommentTabs.vue'
+import { rich, t } from './texts'
+import { RichText } from '../texts'
 
 const { id, site } = useSite()
 const queries = useQueryClient()
@@ -32,22 +34,22 @@ watch(
   { immediate: true },
 )
 const abouts: { value: Schemas['NoticeAbout']; title: string }[] = [
-  { value: 'nothing', title: 'No emails' },
-  { value: 'reported', title: 'Reported comments' },
-  { value: 'waiting', title: 'Waiting and reported comments' },
-  { value: 'all', title: 'All comments except spam' },
+  { value: 'nothing', title: t('noEmails') },
+  { value: 'reported', title: t('reportedComments') },
+  { value: 'waiting', title: t('waitingReportedComments') },
+  { value: 'all', title: t('allCommentsExceptSpam') },
 ]
 const rhythms = [0, 1, 3, 6, 12, 24].map((hours) => ({
   value: hours,
-  title: hours === 0 ? 'Immediately' : hours === 1 ? 'At most hourly' : `Every ${hours} hours at most`,
+  title: hours === 0 ? t('immediately') : hours === 1 ? t('mostHourly') : t('everyHoursHoursMost', { hours }),
 }))
 const permission = ref(typeof Notification === 'undefined' ? 'unsupported' : Notification.permission)
 const browser = computed(
   () =>
     ({
-      granted: 'Browser notifications are on.',
-      denied: 'Notifications are blocked. Allow them for this site in your browser settings.',
-      unsupported: 'This browser does not support notifications.',
+      granted: t('browserNotifications'),
+      denied: t('notificationsBlockedAllowThem'),
+      unsupported: t('browserDoesNotSupport'),
     })[permission.value as string],
 )
 
@@ -59,7 +61,7 @@ async function save(): Promise<void> {
     quietUntil: wish.isQuiet ? `${wish.until}:00` : null,
   }
   if (!(await act.run(() => take(api.PUT('/api/sites/{site}/comments/notices', { ...path(), body }))))) return
-  say('Saved.')
+  say(t('saved'))
   await queries.invalidateQueries({ queryKey: ['notice-wish'] })
 }
 
@@ -69,46 +71,53 @@ async function allow(): Promise<void> {
 </script>
 
 <template>
-  <PageTitle title="Notifications">
-    <template #state>Your notifications for {{ site?.name }}.</template>
-    <template #act><v-btn :loading="act.running.value" @click="save">Save</v-btn></template>
+  <PageTitle :title="t('notifications')">
+    <template #state>{{ t('notificationsName', { name: site?.name }) }}</template>
+    <template #act
+      ><v-btn :loading="act.running.value" @click="save">{{ t('save') }}</v-btn></template
+    >
   </PageTitle>
   <CommentTabs />
   <p v-if="error" class="work trouble" role="alert">{{ lineOf(error) }}</p>
   <div v-else-if="stored" class="work columns">
     <section class="form">
-      <h2 class="group">By mail</h2>
+      <h2 class="group">{{ t('byMail') }}</h2>
       <p class="soft small">
-        To {{ stored.mail }}. Each comment comes with links that publish, hide or mark it as spam, on a phone and
-        without signing in, after one tap.
+        {{ t('mailEachCommentComes', { mail: stored.mail }) }}
       </p>
-      <v-select v-model="wish.about" label="Notify me about" :items="abouts" />
+      <v-select v-model="wish.about" :label="t('notifyMeAbout')" :items="abouts" />
       <v-select
         v-model="wish.everyHours"
-        label="How often"
+        :label="t('howOften')"
         :items="rhythms"
         :disabled="wish.about === 'nothing'"
         :error-messages="act.fields.value.everyHours"
       />
-      <v-checkbox v-model="wish.isQuiet" label="Pause during quiet hours" :disabled="wish.about === 'nothing'" />
+      <v-checkbox v-model="wish.isQuiet" :label="t('pauseDuringQuietHours')" :disabled="wish.about === 'nothing'" />
       <div v-if="wish.isQuiet" class="row">
-        <v-text-field v-model="wish.from" type="time" label="From" :error-messages="act.fields.value.quietFrom" />
-        <v-text-field v-model="wish.until" type="time" label="Until" :error-messages="act.fields.value.quietUntil" />
+        <v-text-field v-model="wish.from" type="time" :label="t('from')" :error-messages="act.fields.value.quietFrom" />
+        <v-text-field
+          v-model="wish.until"
+          type="time"
+          :label="t('until')"
+          :error-messages="act.fields.value.quietUntil"
+        />
       </div>
       <p v-if="wish.isQuiet" class="soft small">
-        In the site’s time zone ({{ site?.timeZone }}). Notifications in this period arrive together afterwards, in one
-        email.
+        {{ t('sitesTimeZoneTimezone', { timeZone: site?.timeZone }) }}
       </p>
       <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
       <p v-if="stored.lastSentAt" class="soft small">
-        Last mail <WhenText :at="stored.lastSentAt" :zone="site?.timeZone" />.
+        <RichText :of="rich('lastMail')"
+          ><template #when><WhenText :at="stored.lastSentAt" :zone="site?.timeZone" /></template
+        ></RichText>
       </p>
     </section>
     <section>
-      <h2 class="group">Browser notifications</h2>
-      <p class="mt-2">The number of waiting comments is always shown in the top bar.</p>
+      <h2 class="group">{{ t('browserNotifications2') }}</h2>
+      <p class="mt-2">{{ t('numberWaitingCommentsAlways') }}</p>
       <p v-if="browser" class="soft mt-2">{{ browser }}</p>
-      <v-btn v-else class="mt-3" variant="outlined" @click="allow">Turn on browser notifications</v-btn>
+      <v-btn v-else class="mt-3" variant="outlined" @click="allow">{{ t('turnBrowserNotifications') }}</v-btn>
     </section>
   </div>
 </template>

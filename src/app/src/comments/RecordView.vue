@@ -5,6 +5,8 @@ import { api, lineOf, type Schemas, take } from '../api'
 import { PageTitle, useSite, WhenText } from '../shared'
 import CommentTabs from './CommentTabs.vue'
 import { standings } from './words'
+import { t } from './texts'
+import { inSentence } from '../texts'
 
 const { id, site } = useSite()
 const record = useInfiniteQuery({
@@ -20,54 +22,56 @@ const record = useInfiniteQuery({
 })
 const deeds = computed(() => record.data.value?.pages.flatMap((page) => page.deeds) ?? [])
 const standingOf = (name: string | null | undefined) =>
-  standings[(name ?? '').toLowerCase() as Schemas['CommentStanding']]?.toLowerCase() ?? name
+  inSentence(standings[(name ?? '').toLowerCase() as Schemas['CommentStanding']] ?? name ?? '')
 function what(deed: Schemas['DeedView']): string {
   switch (deed.kind) {
     case 'decided':
       return `${standingOf(deed.before)} → ${standingOf(deed.after)}`
     case 'edited':
-      return 'text changed'
+      return t('textChanged')
     case 'moved':
-      return 'moved to another conversation'
+      return t('movedAnotherConversation')
     case 'assigned':
-      return deed.after ? `assigned to ${deed.after}` : 'unassigned'
+      return deed.after ? t('assignedAfter', { after: deed.after }) : t('unassigned2')
     case 'withdrawn':
-      return 'deleted by the commenter'
+      return t('deletedByCommenter')
     case 'erased':
-      return 'deleted permanently'
+      return t('deletedPermanently')
   }
 }
-const ways: Record<Schemas['DeedWay'], string> = { workplace: '', mail: 'by email link', page: 'on the page' }
+const ways: Record<Schemas['DeedWay'], string> = { workplace: '', mail: t('byEmailLink'), page: t('onThePage') }
 const who = (deed: Schemas['DeedView']) =>
-  [deed.personName || 'The commenter', ways[deed.way]].filter(Boolean).join(', ')
+  [deed.personName || t('theCommenter'), ways[deed.way]].filter(Boolean).join(', ')
 </script>
 
 <template>
-  <PageTitle title="Moderation log">
-    <template #state>All moderation actions.</template>
+  <PageTitle :title="t('moderationLog')">
+    <template #state>{{ t('allModerationActions') }}</template>
   </PageTitle>
   <CommentTabs />
   <div class="work">
     <p v-if="record.error.value" class="trouble" role="alert">{{ lineOf(record.error.value) }}</p>
-    <p v-else-if="record.isPending.value" class="waiting">Reading the record …</p>
-    <p v-else-if="deeds.length === 0" class="empty">No actions yet. Every decision, edit and move is recorded here.</p>
+    <p v-else-if="record.isPending.value" class="waiting">{{ t('readingRecord') }}</p>
+    <p v-else-if="deeds.length === 0" class="empty">{{ t('noActionsYetEvery') }}</p>
     <table v-else class="ruled">
       <thead>
         <tr>
-          <th>Comment</th>
-          <th>Action</th>
-          <th>By</th>
-          <th>When</th>
+          <th>{{ t('comment') }}</th>
+          <th>{{ t('action') }}</th>
+          <th>{{ t('by') }}</th>
+          <th>{{ t('when') }}</th>
         </tr>
       </thead>
       <tbody>
         <tr v-for="deed in deeds" :key="deed.id">
           <td>
             <router-link class="link" :to="`/s/${id}/comments?comment=${deed.commentId}`">{{
-              deed.author || 'Deleted'
+              deed.author || t('deleted')
             }}</router-link>
-            <span class="soft"> on {{ deed.threadTitle }}</span
-            ><br /><span class="small soft">{{ deed.start }}</span>
+            <span class="soft"> {{ t('onThreadtitle', { threadTitle: deed.threadTitle }) }}</span><br /><span
+              class="small soft"
+              >{{ deed.start }}</span
+            >
             <p v-if="deed.kind === 'edited' && deed.before" class="small before">
               <del>{{ deed.before }}</del>
             </p>
@@ -79,9 +83,9 @@ const who = (deed: Schemas['DeedView']) =>
       </tbody>
     </table>
     <p v-if="record.hasNextPage.value" class="mt-4">
-      <v-btn variant="outlined" :loading="record.isFetchingNextPage.value" @click="record.fetchNextPage()"
-        >Show more</v-btn
-      >
+      <v-btn variant="outlined" :loading="record.isFetchingNextPage.value" @click="record.fetchNextPage()">{{
+        t('showMore')
+      }}</v-btn>
     </p>
   </div>
 </template>

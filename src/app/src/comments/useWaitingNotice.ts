@@ -1,5 +1,6 @@
 import { watch } from 'vue'
-import { counted, useSite } from '../shared'
+import { useSite } from '../shared'
+import { t } from './texts'
 
 /** Tells by the browser, where the person allowed it, when something new waits and this window is not the one looked at. */
 export function useWaitingNotice(): void {
@@ -11,7 +12,7 @@ export function useWaitingNotice(): void {
       if (typeof Notification === 'undefined' || Notification.permission !== 'granted') return
       // The same tag takes the place of an older one, so that a busy hour is one notification.
       const told = new Notification(site.value?.name ?? '', {
-        body: `${counted(waiting, 'comment')} waiting`,
+        body: t('commentsWaiting', { waiting }),
         tag: `waiting-${now}`,
       })
       told.onclick = () => {

@@ -6,6 +6,7 @@ import { kinds, relativeDate } from '../shared'
 import BoardCell from './BoardCell.vue'
 import { useBoardKeys } from './useBoardKeys'
 import { rowHeight, type BoardLine } from './useBoardWindow'
+import { t } from './texts'
 
 /** The rows in sight of a board that may be ten thousand rows long; room above and below stands for the rest. */
 const props = defineProps<{ places: Schemas['PlaceView'][]; lines: BoardLine[]; total: number; picked: string }>()
@@ -22,7 +23,7 @@ const starts = computed(
 const byline = (row: Schemas['CoverageRow']) =>
   [
     row.publishedAt ? relativeDate(row.publishedAt) : '',
-    row.writtenHere ? row.author : `from ${row.blogName} (followed)`,
+    row.writtenHere ? row.author : t('fromBlognameFollowed', { blogName: row.blogName }),
     row.writtenHere ? (row.category ?? row.blogName) : '',
   ]
     .filter(Boolean)
@@ -58,7 +59,9 @@ const move = useBoardKeys(scroller, () => props.total)
           </th>
         </tr>
         <tr>
-          <th><span class="sr">Post</span></th>
+          <th>
+            <span class="sr">{{ t('post') }}</span>
+          </th>
           <th v-for="place in props.places" :key="place.key" :title="`${place.name} ${place.where ?? ''}`" scope="col">
             <b>{{ place.name }}</b><small>{{ place.where ?? ' ' }}</small>
           </th>

@@ -3,6 +3,7 @@ import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { api, take } from '../api'
 import { useAct, useNotice, WhenText } from '../shared'
+import { t } from './texts'
 
 /** What a channel says of a post, and what became of it there. */
 const props = defineProps<{ siteId: number; postId: number; channelId: number; isPublic: boolean; mayEdit: boolean }>()
@@ -26,7 +27,7 @@ async function send(): Promise<void> {
     ),
   )
   if (act.trouble.value) return
-  say(`On its way to ${one.value!.name}.`)
+  say(t('itsWayName', { name: one.value!.name }))
   for (const key of ['board-channels', 'coverage', 'time-line']) await queries.invalidateQueries({ queryKey: [key] })
 }
 </script>
@@ -41,11 +42,11 @@ async function send(): Promise<void> {
         variant="outlined"
         size="small"
         :to="`/s/${props.siteId}/channels?delivery=${one.delivery.id}`"
-        >Open the delivery</v-btn
+        >{{ t('openDelivery') }}</v-btn
       >
-      <v-btn v-else-if="props.isPublic && props.mayEdit" size="small" :loading="act.running.value" @click="send"
-        >Send now</v-btn
-      >
+      <v-btn v-else-if="props.isPublic && props.mayEdit" size="small" :loading="act.running.value" @click="send">{{
+        t('sendNow')
+      }}</v-btn>
     </div>
     <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
   </div>

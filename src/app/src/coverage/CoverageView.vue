@@ -3,10 +3,11 @@ import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { api, lineOf, take } from '../api'
 import { NoticeList } from '../notices'
-import { counted, marks, NoteMark, PageTitle, useQueryValue, useSite } from '../shared'
+import { marks, NoteMark, PageTitle, useQueryValue, useSite } from '../shared'
 import BoardTable from './BoardTable.vue'
 import ReasonPanel from './ReasonPanel.vue'
 import { useBoardWindow } from './useBoardWindow'
+import { t } from './texts'
 
 const { id, mayEdit } = useSite()
 const filter = useQueryValue('show')
@@ -20,11 +21,9 @@ const show = computed(() => (filter.value === 'off' || filter.value === 'due' ? 
 const { scroller, board, lines, rows, total, error, isPending } = useBoardWindow(id, blog, show)
 const state = computed(() => {
   if (!board.value) return ''
-  const start = `${counted(board.value.totalPosts, 'post')}, ${counted(board.value.places.length, 'destination')}.`
-  if (board.value.off) return `${start} ${counted(board.value.off, 'post needs', 'posts need')} attention.`
-  return board.value.due
-    ? `${start} ${counted(board.value.due, 'post')} pending.`
-    : `${start} All posts are up to date.`
+  const start = `${t('posts2', { totalPosts: board.value.totalPosts })}, ${t('destinations', { places: board.value.places.length })}.`
+  if (board.value.off) return t('startPostsNeedAttention', { start, off: board.value.off })
+  return board.value.due ? t('startPostsPending', { start, due: board.value.due }) : t('startAllPostsUp', { start })
 })
 const picked = computed(() => {
   const [post, place] = cell.value.split('.')
@@ -33,37 +32,36 @@ const picked = computed(() => {
   return row && index >= 0 ? { row, place: board.value!.places[index]!, cell: row.cells[index]! } : null
 })
 const pills = computed(() => [
-  { value: '', name: 'All' },
+  { value: '', name: t('all') },
   ...(board.value?.off || show.value === 'off'
-    ? [{ value: 'off', name: `Needs attention · ${board.value?.off ?? '…'}` }]
+    ? [{ value: 'off', name: t('needsAttentionOff', { off: board.value?.off ?? '…' }) }]
     : []),
   ...(board.value?.due || show.value === 'due'
-    ? [{ value: 'due', name: `Scheduled · ${board.value?.due ?? '…'}` }]
+    ? [{ value: 'due', name: t('scheduledDue', { due: board.value?.due ?? '…' }) }]
     : []),
   ...(blogs.value ?? []).map((one) => ({ value: `blog-${one.id}`, name: one.name })),
 ])
 </script>
 
 <template>
-  <PageTitle title="Coverage">
+  <PageTitle :title="t('coverage')">
     <template #state>{{ state }}</template>
     <template #act>
-      <v-btn v-if="mayEdit" variant="outlined" :to="`/s/${id}/connect`">Connect a blog</v-btn>
-      <v-btn v-if="mayEdit" :to="`/s/${id}/posts/new`">Write a post</v-btn>
+      <v-btn v-if="mayEdit" variant="outlined" :to="`/s/${id}/connect`">{{ t('connectBlog') }}</v-btn>
+      <v-btn v-if="mayEdit" :to="`/s/${id}/posts/new`">{{ t('writePost') }}</v-btn>
     </template>
   </PageTitle>
   <NoticeList class="told" :site-id="id" :may-edit="mayEdit" />
   <div v-if="error" class="work">
     <p class="trouble" role="alert">{{ lineOf(error) }}</p>
   </div>
-  <p v-else-if="isPending" class="work waiting">Loading …</p>
+  <p v-else-if="isPending" class="work waiting">{{ t('loading') }}</p>
   <div v-else-if="board && board.totalPosts === 0" class="work empty">
-    <h2>Nothing to show yet</h2>
+    <h2>{{ t('nothingShowYet') }}</h2>
     <p>
-      Connect the blog you have, or write a first post here. This board then shows where each post appears, and why it
-      is missing elsewhere.
+      {{ t('connectBlogHaveWrite') }}
     </p>
-    <v-btn :to="`/s/${id}/connect`">Connect a blog</v-btn>
+    <v-btn :to="`/s/${id}/connect`">{{ t('connectBlog') }}</v-btn>
   </div>
   <template v-else-if="board">
     <div class="bar">
@@ -93,7 +91,7 @@ const pills = computed(() => [
           :picked="cell"
           @pick="cell = $event"
         />
-        <p v-if="total === 0" class="waiting">Nothing to do.</p>
+        <p v-if="total === 0" class="waiting">{{ t('nothingDo') }}</p>
       </div>
       <ReasonPanel v-if="picked" :key="cell" :site-id="id" :may-edit="mayEdit" v-bind="picked" @close="cell = ''" />
     </div>

@@ -7,6 +7,8 @@ import { api, type Schemas, take } from '../api'
 import { marks, NoteMark, WhenText } from '../shared'
 import ChannelFoot from './ChannelFoot.vue'
 import { useRemedy } from './useRemedy'
+import { rich, t } from './texts'
+import { atStart, RichText } from '../texts'
 
 const props = defineProps<{
   siteId: number
@@ -29,19 +31,26 @@ const { data: neighbours } = useQuery({
     ),
   enabled: () => listing.value !== null && props.cell.position !== null,
 })
-const headline = computed(
-  () =>
-    `${props.cell.mark === 'leftOut' ? 'Not in' : props.cell.mark === 'inPlace' ? 'In' : marks[props.cell.mark].name[0]!.toUpperCase() + marks[props.cell.mark].name.slice(1) + ' in'} “${props.place.name}”${props.place.kind === 'listing' && props.place.where ? ` on ${props.place.where === '/' ? 'the home page' : props.place.where}` : ''}`,
-)
+const headline = computed(() => {
+  const { mark } = props.cell
+  const { name, where } = props.place
+  const state =
+    mark === 'leftOut' ? t('notIn') : mark === 'inPlace' ? t('in') : t('markIn', { mark: atStart(marks[mark].name) })
+  const words = t('stateName', { state, name })
+  if (props.place.kind !== 'listing' || !where) return words
+  return where === '/' ? t('onHomePage', { words }) : t('onPage', { words, where })
+})
 </script>
 
 <template>
-  <aside aria-label="Details">
+  <aside :aria-label="t('details')">
     <div class="head">
       <span class="tag" :class="marks[props.cell.mark].tone === 'soft' ? 'plain' : marks[props.cell.mark].tone"
         ><NoteMark :mark="props.cell.mark" /> {{ marks[props.cell.mark].name }}</span
       >
-      <button class="close" aria-label="Close" @click="emit('close')"><v-icon :icon="mdiClose" size="18" /></button>
+      <button class="close" :aria-label="t('close')" @click="emit('close')">
+        <v-icon :icon="mdiClose" size="18" />
+      </button>
     </div>
     <h2>{{ headline }}</h2>
     <p class="why">
@@ -67,37 +76,39 @@ const headline = computed(
       <v-btn
         v-if="props.cell.reason === 'listingNotPlaced' || props.cell.reason === 'listingLost'"
         :to="`/s/${props.siteId}/listings/${listing}?check=1`"
-        >Check the page</v-btn
+        >{{ t('checkPage') }}</v-btn
       >
       <v-btn
         v-if="props.place.kind === 'comments' && props.cell.count !== null"
         variant="outlined"
         :to="`/s/${props.siteId}/comments?standing=public&search=`"
-        >Open the comments</v-btn
+        >{{ t('openComments') }}</v-btn
       >
     </div>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <div class="foot small soft">
       <p v-if="props.place.kind === 'listing'">
-        <template v-if="props.place.seenAt">Last seen on its page <WhenText :at="props.place.seenAt" />.</template
-        ><template v-else>This listing has not been found on a page yet.</template>
+        <template v-if="props.place.seenAt"
+          ><RichText :of="rich('lastSeenOnPage')"
+            ><template #when><WhenText :at="props.place.seenAt" /></template></RichText></template
+        ><template v-else>{{ t('listingHasNotBeen') }}</template>
       </p>
-      <router-link v-if="listing" class="link" :to="`/s/${props.siteId}/listings/${listing}`"
-        >Open the listing</router-link
-      >
-      <router-link v-if="props.place.kind === 'channel'" class="link" :to="`/s/${props.siteId}/channels`"
-        >Open channel timeline</router-link
-      >
+      <router-link v-if="listing" class="link" :to="`/s/${props.siteId}/listings/${listing}`">{{
+        t('openListing')
+      }}</router-link>
+      <router-link v-if="props.place.kind === 'channel'" class="link" :to="`/s/${props.siteId}/channels`">{{
+        t('openChannelTimeline')
+      }}</router-link>
       <router-link
         v-if="props.place.kind === 'mail'"
         class="link"
         :to="`/s/${props.siteId}/channels/mail?post=${props.row.postId}`"
-        >Open the deliveries</router-link
+        >{{ t('openDeliveries') }}</router-link
       >
       <a v-if="props.place.address" class="link" :href="props.place.address" target="_blank" rel="noopener">{{
-        props.place.kind === 'feed' ? 'Open the feed' : 'Open the page'
+        props.place.kind === 'feed' ? t('openFeed') : t('openPage')
       }}</a>
-      <a class="link" :href="props.row.address" target="_blank" rel="noopener">View post</a>
+      <a class="link" :href="props.row.address" target="_blank" rel="noopener">{{ t('viewPost') }}</a>
     </div>
   </aside>
 </template>

@@ -3,8 +3,9 @@ import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { useRoute } from 'vue-router'
 import { api, lineOf, take } from '../api'
-import { counted, kinds, marks, NoteMark, PageTitle, useSite } from '../shared'
+import { kinds, marks, NoteMark, PageTitle, useSite } from '../shared'
 import ReasonPanel from './ReasonPanel.vue'
+import { t } from './texts'
 
 /** Every place of the site, and whether this post shows there, with the reason and the remedy. */
 const { id, mayEdit } = useSite()
@@ -31,17 +32,22 @@ const open = computed(() => rows.value.find((row) => row.place.key === picked.va
 </script>
 
 <template>
-  <PageTitle :title="data?.row.title ?? 'Destinations'">
-    <template #state>{{ data ? `Live in ${inPlace} of ${counted(rows.length, 'destination')}.` : '' }}</template>
+  <PageTitle :title="data?.row.title ?? t('destinations2')">
+    <template #state>{{ data ? t('liveInplaceDestinations', { inPlace, rows: rows.length }) : '' }}</template>
     <template #act>
-      <v-btn variant="outlined" :to="`/s/${id}/posts/${post}`">Edit post</v-btn
-      ><v-btn v-if="data" :href="data.row.address" target="_blank" rel="noopener">View post</v-btn>
+      <v-btn variant="outlined" :to="`/s/${id}/posts/${post}`">{{ t('editPost') }}</v-btn><v-btn
+        v-if="data"
+        :href="data.row.address"
+        target="_blank"
+        rel="noopener"
+        >{{ t('viewPost') }}</v-btn
+      >
     </template>
   </PageTitle>
   <div class="work sides" :class="{ open }">
     <div>
       <p v-if="error" class="trouble" role="alert">{{ lineOf(error) }}</p>
-      <p v-else-if="isPending" class="waiting">Loading …</p>
+      <p v-else-if="isPending" class="waiting">{{ t('loading') }}</p>
       <section v-for="group in groups" :key="group.kind">
         <h2 class="group">{{ group.name }}</h2>
         <ul>
@@ -66,8 +72,8 @@ const open = computed(() => rows.value.find((row) => row.place.key === picked.va
               :href="row.place.address"
               target="_blank"
               rel="noopener"
-              :aria-label="`Open ${row.place.name}`"
-              >Open</a
+              :aria-label="t('openName', { name: row.place.name })"
+              >{{ t('open') }}</a
             >
           </li>
         </ul>

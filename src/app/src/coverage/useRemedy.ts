@@ -2,6 +2,7 @@ import { useQueryClient } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { api, type Schemas, take } from '../api'
 import { useChangeOfPosts, useNotice } from '../shared'
+import { t } from './texts'
 
 type Mark = { siteId: number; row: Schemas['CoverageRow']; place: Schemas['PlaceView']; cell: Schemas['CellView'] }
 type Remedy = { name: string; act: () => Promise<unknown> }
@@ -45,49 +46,49 @@ export function useRemedy(mark: Mark) {
         }),
       ),
     )
-    if (done) say(`Retrying ${done.count} emails.`)
+    if (done) say(t('retryingCountEmails', { count: done.count }))
     await queries.invalidateQueries({ queryKey: ['coverage'] })
   }
 
   const remedy = computed<Remedy | null>(() => {
     const { cell, place, row } = mark
-    if (cell.reason === 'someFailed') return { name: 'Retry failed', act: retry }
+    if (cell.reason === 'someFailed') return { name: t('retryFailed'), act: retry }
     if (cell.reason === 'commentsClosed' && row.writtenHere)
       return {
-        name: 'Turn on comments',
-        act: () => onPost({ kind: 'comments', isOn: true }, 'Comments are open on this post.'),
+        name: t('turnComments'),
+        act: () => onPost({ kind: 'comments', isOn: true }, t('commentsOpenPost')),
       }
     if (cell.filter === 'notFeatured' && row.writtenHere)
       return {
-        name: 'Feature this post',
-        act: () => onPost({ kind: 'featured', isOn: true }, 'The post is featured now.'),
+        name: t('featurePost'),
+        act: () => onPost({ kind: 'featured', isOn: true }, t('postFeaturedNow')),
       }
     if (!place.listingId) return null
     if (cell.reason === 'belowTheCut' && cell.position! <= 50)
       return {
-        name: `Increase to ${cell.position} posts`,
+        name: t('increasePositionPosts', { position: cell.position }),
         act: () =>
           onListing(
             (now) => ({ ...now, count: cell.position! }),
-            (name) => `“${name}” shows ${cell.position} now.`,
+            (name) => t('nameShowsPositionNow', { name, position: cell.position }),
           ),
       }
     if (cell.reason === 'blogNotChosen')
       return {
-        name: `Add “${row.blogName}”`,
+        name: t('addBlogname', { blogName: row.blogName }),
         act: () =>
           onListing(
             (now) => ({ ...now, blogs: [...now.blogs, row.blogId] }),
-            (name) => `“${name}” now includes posts from ${row.blogName}.`,
+            (name) => t('nameNowIncludesPosts', { name, blogName: row.blogName }),
           ),
       }
     if (cell.filter === 'categoryNotChosen' && row.category)
       return {
-        name: `Choose “${row.category}” too`,
+        name: t('chooseCategoryToo', { category: row.category }),
         act: () =>
           onListing(
             (now) => withCategory(now, row.category!),
-            (name) => `“${name}” takes ${row.category} too.`,
+            (name) => t('nameTakesCategoryToo', { name, category: row.category }),
           ),
       }
     return null

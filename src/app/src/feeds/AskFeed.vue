@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue'
+import { t } from './texts'
 
 const props = defineProps<{ address: string; busy: boolean; fields: Record<string, string[]>; trouble: string }>()
 const emit = defineEmits<{ address: [address: string]; text: [text: string] }>()
@@ -17,35 +18,37 @@ async function open(event: Event): Promise<void> {
 <template>
   <div class="work ask">
     <form novalidate @submit.prevent="emit('address', address.trim())">
-      <h2 class="group">Feed address</h2>
+      <h2 class="group">{{ t('feedAddress') }}</h2>
       <div class="row line">
-        <v-text-field v-model="address" label="Feed address" name="url" autofocus :error-messages="props.fields.url" />
-        <v-btn type="submit" height="48" :loading="props.busy" :disabled="!address.trim()">Check feed</v-btn>
+        <v-text-field
+          v-model="address"
+          :label="t('feedAddress')"
+          name="url"
+          autofocus
+          :error-messages="props.fields.url"
+        />
+        <v-btn type="submit" height="48" :loading="props.busy" :disabled="!address.trim()">{{ t('checkFeed') }}</v-btn>
       </div>
     </form>
     <form novalidate @submit.prevent="emit('text', text)">
-      <h2 class="group">Paste or upload</h2>
+      <h2 class="group">{{ t('pasteUpload') }}</h2>
       <v-textarea
         v-model="text"
         class="mono"
-        label="Feed source"
+        :label="t('feedSource')"
         rows="6"
         max-rows="14"
         :error-messages="props.fields.text"
       />
       <div class="row mt-3">
-        <v-btn type="submit" :loading="props.busy">Check source</v-btn
-        ><label class="link"
-          >Upload a file<input
-            type="file"
-            class="file"
-            accept=".xml,.rss,.atom,.json,.rdf,text/*,application/*"
-            @change="open"
+        <v-btn type="submit" :loading="props.busy">{{ t('checkSource') }}</v-btn><label class="link"
+          >{{ t('uploadFile')
+          }}<input type="file" class="file" accept=".xml,.rss,.atom,.json,.rdf,text/*,application/*" @change="open"
         /></label>
       </div>
     </form>
     <p v-if="props.trouble" class="trouble" role="alert">{{ props.trouble }}</p>
-    <p v-if="props.busy" class="waiting" role="status">Checking …</p>
+    <p v-if="props.busy" class="waiting" role="status">{{ t('checking') }}</p>
   </div>
 </template>
 

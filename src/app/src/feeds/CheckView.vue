@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { api, type Schemas, take } from '../api'
-import { counted, PageTitle, useAct, useQueryValue } from '../shared'
+import { PageTitle, useAct, useQueryValue } from '../shared'
 import AskFeed from './AskFeed.vue'
 import FindingList from './FindingList.vue'
 import FormatView from './FormatView.vue'
@@ -10,14 +10,15 @@ import RepairView from './RepairView.vue'
 import SourceView from './SourceView.vue'
 import WatchIt from './WatchIt.vue'
 import { feedFormats, verdicts } from './words'
+import { t } from './texts'
 
 const url = useQueryValue('url')
 const tab = useQueryValue('tab')
 const tabs = [
-  ['', 'Source'],
-  ['readers', 'Reader view'],
-  ['repaired', 'Corrected feed'],
-  ['format', 'Convert'],
+  ['', t('source')],
+  ['readers', t('readerView')],
+  ['repaired', t('correctedFeed')],
+  ['format', t('convert')],
 ] as const
 const shown = computed(() => tabs.find(([value]) => value === tab.value)?.[0] ?? '')
 const at = ref(0)
@@ -32,11 +33,11 @@ const state = computed(() => {
   const count = (severity: Schemas['Severity']) =>
     check.findings.filter((finding) => finding.severity === severity).length
   const format = check.format ? `${feedFormats[check.format]} ${check.version ?? ''}`.trim() + ', ' : ''
-  return `${format}${counted(check.feed?.items.length ?? 0, 'entry', 'entries')}, ${counted(count('error'), 'error')}, ${counted(count('warning'), 'warning')}, ${counted(count('advice'), 'suggestion')}.`
+  return `${format}${t('entries', { items: check.feed?.items.length ?? 0 })}, ${t('errors', { errors: count('error') })}, ${t('warnings', { warnings: count('warning') })}, ${t('suggestions', { suggestions: count('advice') })}.`
 })
 const about = computed(() =>
   page.value
-    ? [page.value.address ?? 'pasted text', `${page.value.bytes.toLocaleString('en-GB')} bytes`, page.value.contentType]
+    ? [page.value.address ?? t('pastedText'), t('bytesBytes', { bytes: page.value.bytes }), page.value.contentType]
         .filter(Boolean)
         .join(' · ')
     : '',
@@ -68,16 +69,16 @@ watch(url, (now) => now && void checkAddress(), { immediate: true })
 </script>
 
 <template>
-  <PageTitle title="Check a feed">
+  <PageTitle :title="t('checkFeed2')">
     <template #state
       ><template v-if="page"
         ><b :class="verdicts[page.check.verdict].tone">{{ verdicts[page.check.verdict].sentence }}</b>
         {{ state }}</template
-      ><template v-else>Check any feed by address, text or file.</template></template
+      ><template v-else>{{ t('checkAnyFeedBy') }}</template></template
     >
     <template v-if="page" #act
-      ><v-btn variant="outlined" @click="restart">Check another</v-btn
-      ><v-btn :loading="act.running.value" @click="again">Check again</v-btn></template
+      ><v-btn variant="outlined" @click="restart">{{ t('checkAnother') }}</v-btn
+      ><v-btn :loading="act.running.value" @click="again">{{ t('checkAgain') }}</v-btn></template
     >
   </PageTitle>
   <AskFeed
@@ -93,7 +94,7 @@ watch(url, (now) => now && void checkAddress(), { immediate: true })
     <div class="left">
       <p class="small soft about">{{ about }} <WatchIt v-if="page.address" :url="page.address" /></p>
       <FindingList v-model="at" :findings="findings" />
-      <div v-if="findings.length === 0" class="hint">No problems found.</div>
+      <div v-if="findings.length === 0" class="hint">{{ t('noProblemsFound') }}</div>
     </div>
     <div class="right">
       <div class="tabs inset" role="tablist">

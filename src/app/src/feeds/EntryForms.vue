@@ -1,19 +1,20 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import type { Schemas } from '../api'
+import { t } from './texts'
 
 const props = defineProps<{ entry: Schemas['EntryTryView'] }>()
 const ways = [
-  ['mail', 'As email'],
-  ['plain', 'As plain-text email'],
-  ['spoken', 'Read aloud'],
+  ['mail', t('asEmail')],
+  ['plain', t('plainTextEmail')],
+  ['spoken', t('readAloud')],
 ] as const
 const way = ref<(typeof ways)[number][0]>('mail')
 </script>
 
 <template>
   <div class="forms">
-    <div class="chips" role="group" aria-label="Preview as">
+    <div class="chips" role="group" :aria-label="t('previewAs')">
       <button
         v-for="[value, name] in ways"
         :key="value"
@@ -27,12 +28,14 @@ const way = ref<(typeof ways)[number][0]>('mail')
       </button>
     </div>
     <template v-if="way === 'mail'">
-      <p class="small"><span class="soft">Subject</span> {{ props.entry.mail.subject }}</p>
+      <p class="small">
+        <span class="soft">{{ t('subject') }}</span> {{ props.entry.mail.subject }}
+      </p>
       <!-- Somebody else's text: it may neither run scripts nor reach this page. -->
-      <iframe sandbox="" :srcdoc="props.entry.mail.html" title="The entry as an email" />
+      <iframe sandbox="" :srcdoc="props.entry.mail.html" :title="t('entryEmail')" />
     </template>
     <pre v-else-if="way === 'plain'" tabindex="0">{{ props.entry.mail.plain }}</pre>
-    <ol v-else aria-label="Screen reader output">
+    <ol v-else :aria-label="t('screenReaderOutput')">
       <li
         v-for="(sentence, index) in props.entry.spoken"
         :key="index"

@@ -6,8 +6,9 @@ import FollowedPart from './followed/FollowedPart.vue'
 import { NoticeList } from '../notices'
 import OurFeeds from './published/OurFeeds.vue'
 import PartnerFeeds from './published/PartnerFeeds.vue'
-import { counted, PageTitle, useQueryValue, useSite } from '../shared'
+import { PageTitle, useQueryValue, useSite } from '../shared'
 import WatchedPart from './monitoring/WatchedPart.vue'
+import { t } from './texts'
 
 const { id, site, mayEdit } = useSite()
 const tab = useQueryValue('tab')
@@ -27,37 +28,37 @@ const troubled = computed(
 const bad = computed(() => watched.data.value?.filter((feed) => feed.isGood === false).length ?? 0)
 const state = computed(() => {
   const parts = [
-    `${counted(ours.data.value?.feeds.length ?? 0, 'published feed')}`,
-    `${followed.data.value?.length ?? 0} followed`,
-    `${watched.data.value?.length ?? 0} monitored`,
+    `${t('publishedFeeds', { feeds: ours.data.value?.feeds.length ?? 0 })}`,
+    t('dataFollowed', { feeds: followed.data.value?.length ?? 0 }),
+    t('dataMonitored', { feeds: watched.data.value?.length ?? 0 }),
   ]
   const trouble = [
-    troubled.value ? `${counted(troubled.value, 'followed feed')} failing` : '',
-    bad.value ? `${counted(bad.value, 'monitored feed has', 'monitored feeds have')} errors` : '',
+    troubled.value ? t('followedFeedsFailing', { troubled: troubled.value }) : '',
+    bad.value ? t('monitoredFeedsHaveErrors', { bad: bad.value }) : '',
   ].filter(Boolean)
   return { calm: `${parts.join(', ')}.`, trouble: trouble.length ? `${trouble.join(', ')}.` : '' }
 })
 const tabs = computed(() => [
-  { value: '', name: 'Our feeds', count: ours.data.value?.feeds.length },
-  { value: 'partners', name: 'Partner feeds', count: undefined },
-  { value: 'followed', name: 'Followed feeds', count: followed.data.value?.length },
-  { value: 'watched', name: 'Monitored feeds', count: watched.data.value?.length },
+  { value: '', name: t('ourFeeds'), count: ours.data.value?.feeds.length },
+  { value: 'partners', name: t('partnerFeeds'), count: undefined },
+  { value: 'followed', name: t('followedFeeds'), count: followed.data.value?.length },
+  { value: 'watched', name: t('monitoredFeeds'), count: watched.data.value?.length },
 ])
 </script>
 
 <template>
-  <PageTitle title="Feeds">
+  <PageTitle :title="t('feeds')">
     <template #state
       >{{ state.calm }} <b v-if="state.trouble" class="m">{{ state.trouble }}</b></template
     >
     <template #act
-      ><v-btn v-if="mayEdit" variant="outlined" :to="`/s/${id}/connect`">Follow a feed</v-btn
-      ><v-btn :to="`/s/${id}/feeds/check`">Check a feed</v-btn></template
+      ><v-btn v-if="mayEdit" variant="outlined" :to="`/s/${id}/connect`">{{ t('followFeed') }}</v-btn
+      ><v-btn :to="`/s/${id}/feeds/check`">{{ t('checkFeed2') }}</v-btn></template
     >
   </PageTitle>
   <div class="work">
     <NoticeList class="told" :site-id="id" :may-edit="mayEdit" />
-    <div class="tabs" role="tablist" aria-label="Feeds">
+    <div class="tabs" role="tablist" :aria-label="t('feeds')">
       <button
         v-for="one in tabs"
         :key="one.value"

@@ -3,13 +3,14 @@ import { onKeyStroke } from '@vueuse/core'
 import { computed } from 'vue'
 import type { Schemas } from '../api'
 import { SeverityMark } from '../shared'
+import { t } from './texts'
 
 const at = defineModel<number>({ required: true })
 const props = defineProps<{ findings: Schemas['FindingView'][] }>()
 const severities = [
-  ['error', 'Errors'],
-  ['warning', 'Warnings'],
-  ['advice', 'Suggestions'],
+  ['error', t('errors2')],
+  ['warning', t('warnings2')],
+  ['advice', t('suggestions2')],
 ] as const
 /** Findings by severity, and in each those of one rule together. */
 const groups = computed(() =>
@@ -29,7 +30,7 @@ const place = (finding: Schemas['FindingView']) =>
   finding.line === null
     ? finding.rule.startsWith('http-')
       ? 'HTTP'
-      : 'entire feed'
+      : t('entireFeed')
     : `${finding.line}:${finding.column}`
 
 interface Row {
@@ -83,7 +84,7 @@ onKeyStroke('ArrowUp', (event) => step(event, -1))
         v-if="rule.length > 1 && rule.some((row) => row.index === at)"
         class="places"
         role="group"
-        aria-label="All occurrences"
+        :aria-label="t('allOccurrences')"
       >
         <button
           v-for="row in rule"

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
 import { api, type Schemas, take } from '../api'
-import { CopyButton, counted, download, useAct } from '../shared'
+import { CopyButton, download, useAct } from '../shared'
+import { t } from './texts'
 
 const props = defineProps<{ url: string; source: string; from: Schemas['FeedFormat'] | null }>()
 const formats = [
@@ -27,7 +28,7 @@ watch([to, () => props.source], load, { immediate: true })
 <template>
   <div class="format">
     <div class="row say">
-      <div class="chips" role="group" aria-label="Format">
+      <div class="chips" role="group" :aria-label="t('format')">
         <button
           v-for="[format, name] in formats"
           :key="format"
@@ -41,30 +42,30 @@ watch([to, () => props.source], load, { immediate: true })
         </button>
       </div>
       <template v-if="converted"
-        ><CopyButton :text="converted.text" label="Copy the feed in this format" /><button
+        ><CopyButton :text="converted.text" :label="t('copyFeedFormat')" /><button
           type="button"
           class="link small"
           @click="save"
         >
-          Download
+          {{ t('download') }}
         </button></template
       >
     </div>
     <p v-if="act.trouble.value || act.fields.value.url || act.fields.value.text" class="trouble say" role="alert">
       {{ act.trouble.value || (act.fields.value.url ?? act.fields.value.text)?.[0] }}
     </p>
-    <p v-else-if="!converted" class="waiting say" role="status">Converting …</p>
+    <p v-else-if="!converted" class="waiting say" role="status">{{ t('converting') }}</p>
     <template v-else>
-      <p v-if="converted.lost.length === 0" class="say">Nothing is lost in this format.</p>
+      <p v-if="converted.lost.length === 0" class="say">{{ t('nothingLostFormat') }}</p>
       <div v-else class="say">
-        <b>{{ counted(converted.lost.length, 'type of data', 'types of data') }} cannot be converted:</b>
+        <b>{{ t('typesDataCannotConverted', { lost: converted.lost.length }) }}</b>
         <ul class="small">
           <li v-for="lost in converted.lost" :key="lost.name">
             {{ lost.name }} <span class="soft">· {{ lost.count }}</span>
           </li>
         </ul>
       </div>
-      <pre tabindex="0" aria-label="The feed in this format">{{ converted.text }}</pre>
+      <pre tabindex="0" :aria-label="t('feedFormat')">{{ converted.text }}</pre>
     </template>
   </div>
 </template>

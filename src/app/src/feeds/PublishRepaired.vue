@@ -3,6 +3,8 @@ import { useQueryClient } from '@tanstack/vue-query'
 import { ref } from 'vue'
 import { api, type Schemas, take } from '../api'
 import { CopyButton, useAct, useSite } from '../shared'
+import { rich, t } from './texts'
+import { RichText } from '../texts'
 
 const props = defineProps<{ url: string }>()
 const { id, mayEdit } = useSite()
@@ -25,21 +27,21 @@ async function publish(): Promise<void> {
 </script>
 
 <template>
-  <v-btn v-if="mayEdit && !made" height="32" :loading="act.running.value" @click="publish"
-    >Publish corrected feed</v-btn
-  >
+  <v-btn v-if="mayEdit && !made" height="32" :loading="act.running.value" @click="publish">{{
+    t('publishCorrectedFeed')
+  }}</v-btn>
   <p v-if="act.fields.value.address || act.trouble.value" class="trouble" role="alert">
     {{ act.fields.value.address?.[0] ?? act.trouble.value }}
   </p>
   <div v-if="made?.repair" class="hint" role="status">
-    <b>Published.</b> It is updated and corrected at every check.
+    <RichText :of="rich('publishedCorrected')" />
     <div class="row">
       <a class="address" :href="made.repair.address" target="_blank" rel="noopener">{{
         made.repair.address
-      }}</a><CopyButton :text="made.repair.address" label="Copy the address of the repaired feed" /><router-link
+      }}</a><CopyButton :text="made.repair.address" :label="t('copyAddressRepairedFeed')" /><router-link
         class="link small"
         :to="`/s/${id}/feeds/watched/${made.id}`"
-        >History</router-link
+        >{{ t('history') }}</router-link
       >
     </div>
   </div>

@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { api, type Schemas, take } from '../api'
 import { shortDate, useAct } from '../shared'
 import EntryForms from './EntryForms.vue'
+import { t } from './texts'
 
 const props = defineProps<{ url: string; source: string }>()
 const tried = ref<Schemas['FeedTryView'] | null>(null)
@@ -26,18 +27,18 @@ watch(() => props.source, load, { immediate: true })
 </script>
 
 <template>
-  <p v-if="act.running.value" class="waiting inset" role="status">Loading …</p>
-  <p v-else-if="!tried" class="waiting inset">The feed could not be read.</p>
-  <p v-else-if="entries.length === 0" class="waiting inset">The feed has no entries: readers show an empty list.</p>
+  <p v-if="act.running.value" class="waiting inset" role="status">{{ t('loading') }}</p>
+  <p v-else-if="!tried" class="waiting inset">{{ t('feedCouldNotRead') }}</p>
+  <p v-else-if="entries.length === 0" class="waiting inset">{{ t('feedHasNoEntries') }}</p>
   <div v-else class="reader">
-    <ol aria-label="Entries as a reader lists them">
+    <ol :aria-label="t('entriesReaderListsThem')">
       <li v-for="(entry, index) in entries" :key="index">
         <button type="button" :class="{ on: at === index }" :aria-pressed="at === index" @click="at = index">
           <img v-if="entry.picture" :src="entry.picture" alt="" loading="lazy" referrerpolicy="no-referrer" />
           <span>
-            <b :class="{ soft: !entry.title }">{{ entry.title ?? 'Untitled' }}</b>
+            <b :class="{ soft: !entry.title }">{{ entry.title ?? t('untitled') }}</b>
             <small class="soft">{{
-              [entry.date ? shortDate(entry.date) : 'no date', entry.author].filter(Boolean).join(' · ')
+              [entry.date ? shortDate(entry.date) : t('noDate'), entry.author].filter(Boolean).join(' · ')
             }}</small>
             <small>{{ entry.snippet }}</small>
           </span>

@@ -2,8 +2,9 @@
 import { diffLines } from 'diff'
 import { computed, ref, watch } from 'vue'
 import { api, type Schemas, take } from '../api'
-import { CopyButton, counted, download, useAct } from '../shared'
+import { CopyButton, download, useAct } from '../shared'
 import PublishRepaired from './PublishRepaired.vue'
+import { t } from './texts'
 
 const props = defineProps<{ url: string; source: string }>()
 const repair = ref<Schemas['FeedRepairView'] | null>(null)
@@ -45,20 +46,22 @@ watch(() => props.source, load, { immediate: true })
 
 <template>
   <div class="repair">
-    <p v-if="act.running.value" class="waiting" role="status">Correcting …</p>
+    <p v-if="act.running.value" class="waiting" role="status">{{ t('correcting') }}</p>
     <p v-else-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
     <template v-else-if="repair">
-      <p v-if="repair.repaired === null" class="say">This is not a feed.</p>
+      <p v-if="repair.repaired === null" class="say">{{ t('notFeed') }}</p>
       <template v-else>
         <div class="row say">
-          <b>{{ repair.changes.length ? `${counted(repair.changes.length, 'change')}.` : 'Nothing to change.' }}</b>
+          <b>{{
+            repair.changes.length ? `${t('changes', { changes: repair.changes.length })}.` : t('nothingChange')
+          }}</b>
           <span class="soft">{{
             repair.remaining.length
-              ? `${counted(repair.remaining.length, 'problem needs', 'problems need')} manual fixing.`
-              : 'No problems left.'
+              ? t('problemsNeedManualFixing', { remaining: repair.remaining.length })
+              : t('noProblemsLeft')
           }}</span>
-          <CopyButton :text="repair.repaired" label="Copy the repaired feed" />
-          <button type="button" class="link small" @click="save">Download</button>
+          <CopyButton :text="repair.repaired" :label="t('copyRepairedFeed')" />
+          <button type="button" class="link small" @click="save">{{ t('download') }}</button>
           <PublishRepaired v-if="props.url" :url="props.url" />
         </div>
         <ul class="small">
@@ -66,7 +69,7 @@ watch(() => props.source, load, { immediate: true })
             <i>{{ change.line ?? '–' }}</i>{{ change.description }} <span class="soft">{{ change.rule }}</span>
           </li>
         </ul>
-        <div v-if="repair.changes.length" class="lines" tabindex="0" aria-label="Differences">
+        <div v-if="repair.changes.length" class="lines" tabindex="0" :aria-label="t('differences')">
           <div v-for="(line, index) in lines" :key="index" :class="line.kind">
             <span aria-hidden="true">{{ { added: '+', removed: '−' }[line.kind] ?? ' ' }}</span><code>{{
               line.text || ' '
@@ -74,7 +77,7 @@ watch(() => props.source, load, { immediate: true })
           </div>
         </div>
         <button v-if="repair.changes.length" type="button" class="link small say" @click="whole = !whole">
-          {{ whole ? 'Only what changed' : 'The whole feed' }}
+          {{ whole ? t('onlyWhatChanged') : t('wholeFeed') }}
         </button>
       </template>
     </template>

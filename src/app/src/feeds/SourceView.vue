@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, watch } from 'vue'
 import type { Schemas } from '../api'
+import { t } from './texts'
 
 const props = defineProps<{
   source: string
@@ -41,7 +42,7 @@ watch(
 </script>
 
 <template>
-  <div ref="box" class="source" tabindex="0" aria-label="Source of the feed">
+  <div ref="box" class="source" tabindex="0" :aria-label="t('sourceFeed')">
     <template v-for="(text, index) in window_.lines" :key="window_.from + index">
       <div
         class="line"

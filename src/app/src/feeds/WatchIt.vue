@@ -3,6 +3,7 @@ import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { api, take } from '../api'
 import { useAct, useNotice, useSite } from '../shared'
+import { t } from './texts'
 
 const props = defineProps<{ url: string }>()
 const { id, mayEdit } = useSite()
@@ -20,15 +21,17 @@ async function watchIt(): Promise<void> {
   const made = await act.run(() =>
     take(api.POST('/api/sites/{site}/watched', { params: { path: { site: id.value } }, body })),
   )
-  if (made) say(`Monitoring “${made.name}”. You will be notified of errors.`)
+  if (made) say(t('monitoringNameWillNotified', { name: made.name }))
   await queries.invalidateQueries({ queryKey: ['watched'] })
 }
 </script>
 
 <template>
-  <router-link v-if="watched" class="link" :to="`/s/${id}/feeds/watched/${watched.id}`">Monitored: history</router-link>
+  <router-link v-if="watched" class="link" :to="`/s/${id}/feeds/watched/${watched.id}`">{{
+    t('monitoredHistory')
+  }}</router-link>
   <button v-else-if="mayEdit && data" type="button" class="link" :disabled="act.running.value" @click="watchIt">
-    Monitor this feed
+    {{ t('monitorFeed') }}
   </button>
   <span v-if="act.trouble.value || act.fields.value.address" class="m" role="alert">{{
     act.trouble.value || act.fields.value.address?.[0]

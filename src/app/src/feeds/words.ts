@@ -1,4 +1,5 @@
 import type { Schemas } from '../api'
+import { t } from './texts'
 
 /** Names of the formats. */
 export const feedFormats: Record<NonNullable<Schemas['FeedFormat']>, string> = {
@@ -10,12 +11,12 @@ export const feedFormats: Record<NonNullable<Schemas['FeedFormat']>, string> = {
 
 /** Verdicts as a tag and as a sentence. */
 export const verdicts: Record<Schemas['Verdict'], { short: string; sentence: string; tone: string }> = {
-  valid: { short: 'Valid', sentence: 'The feed is valid.', tone: 'v' },
+  valid: { short: t('valid'), sentence: t('feedValid'), tone: 'v' },
   validWithWarnings: {
-    short: 'Valid, with warnings',
-    sentence: 'Works, but some feed readers may have problems.',
+    short: t('validWarnings'),
+    sentence: t('worksButSomeFeed'),
     tone: 'o',
   },
-  invalid: { short: 'Has errors', sentence: 'The feed has errors; some content will not be shown.', tone: 'm' },
-  notAFeed: { short: 'Not a feed', sentence: 'This is not a feed.', tone: 'm' },
+  invalid: { short: t('hasErrors'), sentence: t('feedHasErrorsSome'), tone: 'm' },
+  notAFeed: { short: t('notFeed2'), sentence: t('notFeed'), tone: 'm' },
 }

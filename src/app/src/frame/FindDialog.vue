@@ -5,6 +5,7 @@ import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, take } from '../api'
 import { places } from './places'
+import { t } from './texts'
 
 const props = defineProps<{ siteId: number }>()
 const open = defineModel<boolean>({ required: true })
@@ -20,13 +21,13 @@ const { data } = useQuery({
 })
 
 const screens = [
-  { name: 'Coverage', path: '' },
+  { name: t('coverage'), path: '' },
   ...places.going,
   ...places.coming,
-  { name: 'Check a feed', path: 'feeds/check' },
-  { name: 'Connect a blog', path: 'connect' },
-  { name: 'Write a post', path: 'posts/new' },
-  { name: 'Settings', path: 'settings' },
+  { name: t('checkFeed'), path: 'feeds/check' },
+  { name: t('connectBlog'), path: 'connect' },
+  { name: t('writePost'), path: 'posts/new' },
+  { name: t('settings'), path: 'settings' },
 ]
 const links: Record<string, (id: number) => string> = {
   post: (id) => `posts/${id}`,
@@ -37,7 +38,7 @@ const found = computed(() => {
   const wanted = words.value.trim().toLowerCase()
   const matching = screens
     .filter((screen) => screen.name.toLowerCase().includes(wanted))
-    .map((screen) => ({ title: screen.name, detail: 'screen', to: screen.path }))
+    .map((screen) => ({ title: screen.name, detail: t('screen'), to: screen.path }))
   const things = wanted
     ? (data.value ?? []).map((one) => ({
         title: one.title,
@@ -65,7 +66,7 @@ function move(by: number): void {
 <template>
   <v-dialog v-model="open" max-width="560">
     <v-card class="find" @keydown.down.prevent="move(1)" @keydown.up.prevent="move(-1)" @keydown.enter.prevent="go()">
-      <v-text-field v-model="words" autofocus label="Search posts, listings, blogs and screens" aria-controls="found" />
+      <v-text-field v-model="words" autofocus :label="t('searchPostsListingsBlogs')" aria-controls="found" />
       <ul id="found" role="listbox">
         <li
           v-for="(one, index) in found"
@@ -79,7 +80,7 @@ function move(by: number): void {
           <span class="t">{{ one.title }}</span><span class="soft small">{{ one.detail }}</span>
         </li>
       </ul>
-      <p v-if="found.length === 0" class="soft">No results.</p>
+      <p v-if="found.length === 0" class="soft">{{ t('noResults') }}</p>
     </v-card>
   </v-dialog>
 </template>

@@ -4,13 +4,14 @@ import { computed, ref } from 'vue'
 import { useRoute } from 'vue-router'
 import { useWaitingNotice } from '../comments'
 import { useNotices } from '../notices'
-import { counted, useSite } from '../shared'
+import { useSite } from '../shared'
 import FindDialog from './FindDialog.vue'
 import KeysDialog from './KeysDialog.vue'
 import LowBar from './LowBar.vue'
 import PersonMenu from './PersonMenu.vue'
 import SiteSwitch from './SiteSwitch.vue'
 import { places } from './places'
+import { t } from './texts'
 
 const route = useRoute()
 const { id, site } = useSite()
@@ -40,26 +41,26 @@ onKeyStroke('?', (event) => {
 
 <template>
   <div class="frame">
-    <a class="skip" href="#work">Skip to main content</a>
+    <a class="skip" href="#work">{{ t('skipMainContent') }}</a>
     <header class="top">
-      <router-link class="mark" :to="`/s/${id}`" aria-label="Antiphon home: Coverage"
+      <router-link class="mark" :to="`/s/${id}`" :aria-label="t('antiphonHomeCoverage')"
         ><i /><span>Antiphon</span></router-link
       >
-      <nav class="voice" aria-label="Going out">
-        <small>Going out</small>
+      <nav class="voice" :aria-label="t('goingOut')">
+        <small>{{ t('goingOut') }}</small>
         <router-link
           v-for="place in going"
           :key="place.path"
           :to="`/s/${id}/${place.path}`"
           :class="{ on: place.on.value }"
           >{{ place.name
-          }}<span v-if="place.path === 'feeds' && told" class="count" :title="`${told} unread notices`">{{
+          }}<span v-if="place.path === 'feeds' && told" class="count" :title="t('toldUnreadNotices', { told })">{{
             told
           }}</span></router-link
         >
       </nav>
       <SiteSwitch :site="site" />
-      <nav class="voice back" aria-label="Coming back">
+      <nav class="voice back" :aria-label="t('comingBack')">
         <router-link
           v-for="place in coming"
           :key="place.path"
@@ -69,14 +70,16 @@ onKeyStroke('?', (event) => {
           }}<span
             v-if="place.path === 'comments' && site?.waiting"
             class="count"
-            :title="`${counted(site.waiting, 'comment')} waiting for moderation`"
+            :title="t('commentsWaitingModeration', { waiting: site.waiting })"
             >{{ site.waiting }}</span
           ></router-link
         >
-        <small>Coming back</small>
+        <small>{{ t('comingBack') }}</small>
       </nav>
       <div class="me">
-        <button class="plain-key" aria-label="Search" @click="finding = true"><kbd>Ctrl K</kbd></button>
+        <button class="plain-key" :aria-label="t('search')" @click="finding = true">
+          <kbd>{{ t('ctrlK') }}</kbd>
+        </button>
         <PersonMenu :site-id="id" @keys="keys = true" />
       </div>
     </header>

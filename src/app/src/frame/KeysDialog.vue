@@ -1,37 +1,38 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
+import { t } from './texts'
 
 const open = defineModel<boolean>({ required: true })
 const route = useRoute()
 const everywhere: [string, string][] = [
-  ['Ctrl K', 'Search'],
-  ['?', 'Show keyboard shortcuts'],
+  [t('ctrlK'), t('search')],
+  ['?', t('showKeyboardShortcuts')],
 ]
 const ofScreen: Record<string, [string, string][]> = {
   comments: [
-    ['↑ ↓', 'Move through the queue'],
-    ['1', 'Publish'],
-    ['2', 'Hide'],
-    ['3', 'Spam'],
-    ['4', 'Ban the commenter'],
-    ['D', 'Delete'],
-    ['Shift 2, Shift 3', 'Hide all comments by this commenter, or mark them as spam'],
-    ['R', 'Reply'],
-    ['E', 'Edit'],
-    ['N', 'Add internal note'],
-    ['T', 'Trust the commenter'],
-    ['M', 'More actions'],
-    ['U', 'Undo last action'],
+    ['↑ ↓', t('moveThroughQueue')],
+    ['1', t('publish')],
+    ['2', t('hide')],
+    ['3', t('spam')],
+    ['4', t('banCommenter')],
+    ['D', t('delete')],
+    [t('shift2Shift3'), t('hideAllCommentsBy')],
+    ['R', t('reply')],
+    ['E', t('edit')],
+    ['N', t('addInternalNote')],
+    ['T', t('trustCommenter')],
+    ['M', t('moreActions')],
+    ['U', t('undoLastAction')],
   ],
   coverage: [
-    ['← → ↑ ↓', 'Move between cells'],
-    ['Enter', 'Show details'],
-    ['Esc', 'Close details'],
+    ['← → ↑ ↓', t('moveBetweenCells')],
+    [t('enter'), t('showDetails')],
+    [t('esc'), t('closeDetails')],
   ],
-  check: [['↑ ↓', 'Move through the findings']],
-  post: [['Ctrl S', 'Save']],
-  'new-post': [['Ctrl S', 'Save']],
+  check: [['↑ ↓', t('moveThroughFindings')]],
+  post: [[t('ctrlS'), t('save')]],
+  'new-post': [[t('ctrlS'), t('save')]],
 }
 const keys = computed(() => [...(ofScreen[String(route.name)] ?? []), ...everywhere])
 </script>
@@ -39,7 +40,7 @@ const keys = computed(() => [...(ofScreen[String(route.name)] ?? []), ...everywh
 <template>
   <v-dialog v-model="open" max-width="420">
     <v-card class="keys">
-      <h2>Keyboard shortcuts</h2>
+      <h2>{{ t('keyboardShortcuts') }}</h2>
       <dl>
         <template v-for="[key, what] in keys" :key="key"
           ><dt>
@@ -48,7 +49,7 @@ const keys = computed(() => [...(ofScreen[String(route.name)] ?? []), ...everywh
           <dd>{{ what }}</dd></template
         >
       </dl>
-      <v-btn variant="outlined" @click="open = false">Close</v-btn>
+      <v-btn variant="outlined" @click="open = false">{{ t('close') }}</v-btn>
     </v-card>
   </v-dialog>
 </template>

@@ -1,7 +1,11 @@
+<script setup lang="ts">
+import { t } from './texts'
+</script>
+
 <template>
   <div class="work empty">
-    <h2>Page not found</h2>
-    <p>The link may be out of date or mistyped.</p>
-    <v-btn to="/">Go to Coverage</v-btn>
+    <h2>{{ t('pageNotFound') }}</h2>
+    <p>{{ t('linkMayOutDate') }}</p>
+    <v-btn to="/">{{ t('goCoverage') }}</v-btn>
   </div>
 </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { places } from './places'
+import { t } from './texts'
 
 const props = defineProps<{ siteId: number; waiting: number }>()
 const open = ref<'going' | 'coming' | null>(null)
@@ -8,7 +9,7 @@ const toggle = (voice: 'going' | 'coming') => (open.value = open.value === voice
 </script>
 
 <template>
-  <nav v-if="open" class="low-list" :aria-label="open === 'going' ? 'Going out' : 'Coming back'">
+  <nav v-if="open" class="low-list" :aria-label="open === 'going' ? t('goingOut') : t('comingBack')">
     <router-link
       v-for="place in places[open]"
       :key="place.path"
@@ -19,9 +20,9 @@ const toggle = (voice: 'going' | 'coming') => (open.value = open.value === voice
     </router-link>
   </nav>
   <div class="low">
-    <button :aria-expanded="open === 'going'" @click="toggle('going')">Going out</button>
+    <button :aria-expanded="open === 'going'" @click="toggle('going')">{{ t('goingOut') }}</button>
     <button class="back" :aria-expanded="open === 'coming'" @click="toggle('coming')">
-      Coming back<span v-if="props.waiting" class="count">{{ props.waiting }}</span>
+      {{ t('comingBack') }}<span v-if="props.waiting" class="count">{{ props.waiting }}</span>
     </button>
   </div>
 </template>

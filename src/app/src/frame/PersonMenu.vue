@@ -5,6 +5,8 @@ import { useRouter } from 'vue-router'
 import { currentPerson, readSession } from '../accounts'
 import { api, take } from '../api'
 import { useTheme, type ThemeChoice } from '../styles'
+import { t } from './texts'
+import { language, languages, speak } from '../texts'
 
 const props = defineProps<{ siteId: number }>()
 const emit = defineEmits<{ keys: [] }>()
@@ -19,9 +21,9 @@ const initials = computed(() =>
 )
 const { choice } = useTheme()
 const themes: [ThemeChoice, string][] = [
-  ['system', 'Match system'],
-  ['light', 'Light'],
-  ['dark', 'Dark'],
+  ['system', t('matchSystem')],
+  ['light', t('light')],
+  ['dark', t('dark')],
 ]
 const router = useRouter()
 const queries = useQueryClient()
@@ -37,15 +39,15 @@ async function signOut(): Promise<void> {
 <template>
   <v-menu location="bottom end">
     <template #activator="{ props: menu }">
-      <button v-bind="menu" class="plain-key" :aria-label="`${person?.name}: account, theme, sign out`">
+      <button v-bind="menu" class="plain-key" :aria-label="t('nameAccountThemeSign', { name: person?.name })">
         {{ initials }}
       </button>
     </template>
     <v-list min-width="220">
       <v-list-item :title="person?.name" :subtitle="person?.mail" />
       <v-divider />
-      <v-list-item :to="`/s/${props.siteId}/account`" title="API tokens" />
-      <v-list-item title="Keyboard shortcuts" @click="emit('keys')"
+      <v-list-item :to="`/s/${props.siteId}/account`" :title="t('apiTokens')" />
+      <v-list-item :title="t('keyboardShortcuts')" @click="emit('keys')"
         ><template #append><kbd>?</kbd></template></v-list-item
       >
       <v-divider />
@@ -59,7 +61,18 @@ async function signOut(): Promise<void> {
         @click="choice = value"
       />
       <v-divider />
-      <v-list-item title="Sign out" @click="signOut" />
+      <v-list-item
+        v-for="(name, value) in languages"
+        :key="value"
+        :title="name"
+        :lang="value"
+        :active="language === value"
+        role="menuitemradio"
+        :aria-checked="language === value"
+        @click="speak(value)"
+      />
+      <v-divider />
+      <v-list-item :title="t('signOut')" @click="signOut" />
     </v-list>
   </v-menu>
 </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Schemas } from '../api'
 import { useSites } from '../shared'
+import { t } from './texts'
 
 const props = defineProps<{ site: Schemas['SiteView'] | undefined }>()
 const { data: sites } = useSites()
@@ -9,7 +10,7 @@ const { data: sites } = useSites()
 <template>
   <v-menu location="bottom center">
     <template #activator="{ props: menu }">
-      <button v-bind="menu" class="site-switch" :aria-label="`Site: ${props.site?.name ?? ''}. Switch site`">
+      <button v-bind="menu" class="site-switch" :aria-label="t('siteNameSwitchSite', { name: props.site?.name ?? '' })">
         <b /><span>{{ props.site?.name ?? '…' }}</span>
       </button>
     </template>
@@ -23,8 +24,8 @@ const { data: sites } = useSites()
         :active="one.id === props.site?.id"
       />
       <v-divider />
-      <v-list-item v-if="props.site" :to="`/s/${props.site.id}/settings`" title="Site settings" />
-      <v-list-item to="/sites/new" title="Add a site" />
+      <v-list-item v-if="props.site" :to="`/s/${props.site.id}/settings`" :title="t('siteSettings')" />
+      <v-list-item to="/sites/new" :title="t('addSite')" />
     </v-list>
   </v-menu>
 </template>

@@ -1,14 +1,16 @@
+import { t } from './texts'
+
 /** The two voices of the frame. */
 export const places = {
   going: [
-    { name: 'Posts', path: 'posts' },
-    { name: 'Listings', path: 'listings' },
-    { name: 'Feeds', path: 'feeds' },
-    { name: 'Channels', path: 'channels' },
+    { name: t('posts'), path: 'posts' },
+    { name: t('listings'), path: 'listings' },
+    { name: t('feeds'), path: 'feeds' },
+    { name: t('channels'), path: 'channels' },
   ],
   coming: [
-    { name: 'Comments', path: 'comments' },
-    { name: 'Mentions', path: 'mentions' },
-    { name: 'Subscribers', path: 'readers' },
+    { name: t('comments'), path: 'comments' },
+    { name: t('mentions'), path: 'mentions' },
+    { name: t('subscribers'), path: 'readers' },
   ],
 }

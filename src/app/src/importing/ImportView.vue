@@ -2,11 +2,13 @@
 import { computed, ref } from 'vue'
 import { useRoute } from 'vue-router'
 import { lineOf } from '../api'
-import { counted, download, PageTitle, useSite, WhenText } from '../shared'
+import { download, PageTitle, useSite, WhenText } from '../shared'
 import MatchPart from './MatchPart.vue'
 import TrialPart from './TrialPart.vue'
 import { useImport } from './useImport'
 import { states } from './words'
+import { rich, t } from './texts'
+import { locale, RichText } from '../texts'
 
 const { id, site } = useSite()
 const route = useRoute()
@@ -30,35 +32,45 @@ function report(): void {
 </script>
 
 <template>
-  <PageTitle :title="summary?.name ?? 'Import'">
+  <PageTitle :title="summary?.name ?? t('import')">
     <template #state>
       <template v-if="summary"
         ><span class="tag" :class="states[summary.state].tone">{{ states[summary.state].name }}</span>
-        {{ counted(summary.rows, 'row') }} for {{ summary.blogName }}.</template
+        {{ t('rowsFor', { rows: summary.rows, blog: summary.blogName }) }}</template
       >
     </template>
     <template #act>
       <template v-if="summary?.state === 'matching'">
-        <v-btn variant="text" @click="forget">Discard import</v-btn
-        ><v-btn v-if="!trial" :loading="act.running.value" @click="tryIt">Preview import</v-btn>
-        <v-btn v-else :disabled="!trial.make" :loading="act.running.value" @click="start(every)"
-          >Import {{ counted(trial.make, 'post') }}</v-btn
+        <v-btn variant="text" @click="forget">{{ t('discardImport') }}</v-btn><v-btn
+          v-if="!trial"
+          :loading="act.running.value"
+          @click="tryIt"
+          >{{ t('previewImport') }}</v-btn
         >
+        <v-btn v-else :disabled="!trial.make" :loading="act.running.value" @click="start(every)">{{
+          t('importPosts2', { make: trial.make })
+        }}</v-btn>
       </template>
-      <v-btn v-else-if="summary?.state === 'running'" variant="outlined" color="secondary" @click="stop">Stop</v-btn>
+      <v-btn v-else-if="summary?.state === 'running'" variant="outlined" color="secondary" @click="stop">{{
+        t('stop')
+      }}</v-btn>
       <template v-else-if="summary && summary.state !== 'undone'">
-        <v-btn v-if="summary.everyMinutes" variant="outlined" @click="stop">Stop syncing</v-btn>
-        <v-btn v-if="summary.made" variant="outlined" color="secondary" @click="undoing = true">Undo import …</v-btn>
-        <v-btn :to="`/s/${id}/posts?blog=${data?.blogId}`">View posts</v-btn>
+        <v-btn v-if="summary.everyMinutes" variant="outlined" @click="stop">{{ t('stopSyncing') }}</v-btn>
+        <v-btn v-if="summary.made" variant="outlined" color="secondary" @click="undoing = true">{{
+          t('undoImport')
+        }}</v-btn>
+        <v-btn :to="`/s/${id}/posts?blog=${data?.blogId}`">{{ t('viewPosts') }}</v-btn>
       </template>
     </template>
   </PageTitle>
   <div class="work">
-    <p><router-link class="link" :to="`/s/${id}/posts/bring-in`">← Import and export</router-link></p>
+    <p>
+      <router-link class="link" :to="`/s/${id}/posts/bring-in`">{{ t('importExport2') }}</router-link>
+    </p>
     <p v-if="error" class="trouble" role="alert">{{ lineOf(error) }}</p>
     <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
     <p v-for="(words, name) in act.fields.value" :key="name" class="trouble" role="alert">{{ words[0] }}</p>
-    <p v-if="isPending" class="waiting">Reading …</p>
+    <p v-if="isPending" class="waiting">{{ t('reading') }}</p>
     <template v-else-if="summary?.state === 'matching' && plan && data">
       <MatchPart
         v-model:plan="plan"
@@ -69,51 +81,53 @@ function report(): void {
         :may-follow="!!summary.address && summary.kind !== 'feed'"
       />
       <TrialPart v-if="trial" :trial="trial" />
-      <p v-else class="soft mt-4">Nothing is imported until you confirm.</p>
+      <p v-else class="soft mt-4">{{ t('nothingImportedUntilConfirm') }}</p>
     </template>
     <template v-else-if="summary && data">
       <div v-if="summary.state === 'running'" class="running" role="status">
         <progress :value="summary.done" :max="summary.rows" />
-        <b>{{ summary.done.toLocaleString('en-GB') }} of {{ counted(summary.rows, 'row') }}</b>
-        <span class="soft">You can leave this page; the import continues.</span>
+        <b>{{ t('doneRows2', { done: summary.done, rows: summary.rows }) }}</b>
+        <span class="soft">{{ t('canLeavePageImport') }}</span>
       </div>
       <p v-if="summary.lastWords" class="hint">
-        Last sync: {{ summary.lastWords }}
-        <template v-if="summary.nextAt">Next <WhenText :at="summary.nextAt" :zone="site?.timeZone" />.</template>
+        {{ t('lastSync', { words: summary.lastWords }) }}
+        <RichText v-if="summary.nextAt" :of="rich('nextAtWhen')"
+          ><template #when><WhenText :at="summary.nextAt" :zone="site?.timeZone" /></template
+        ></RichText>
       </p>
       <dl class="figures">
         <div>
-          <dt>Posts created</dt>
-          <dd>{{ summary.made.toLocaleString('en-GB') }}</dd>
+          <dt>{{ t('postsCreated') }}</dt>
+          <dd>{{ summary.made.toLocaleString(locale) }}</dd>
         </div>
         <div v-if="summary.changed">
-          <dt>Changed</dt>
+          <dt>{{ t('changed') }}</dt>
           <dd>{{ summary.changed }}</dd>
         </div>
         <div>
-          <dt>Already imported</dt>
-          <dd>{{ summary.skipped.toLocaleString('en-GB') }}</dd>
+          <dt>{{ t('alreadyImported') }}</dt>
+          <dd>{{ summary.skipped.toLocaleString(locale) }}</dd>
         </div>
         <div>
-          <dt>Rejected</dt>
-          <dd :class="{ m: summary.refused }">{{ summary.refused.toLocaleString('en-GB') }}</dd>
+          <dt>{{ t('rejected') }}</dt>
+          <dd :class="{ m: summary.refused }">{{ summary.refused.toLocaleString(locale) }}</dd>
         </div>
         <div>
-          <dt>Clean-ups</dt>
-          <dd>{{ data.tidied.toLocaleString('en-GB') }}</dd>
+          <dt>{{ t('cleanUps') }}</dt>
+          <dd>{{ data.tidied.toLocaleString(locale) }}</dd>
         </div>
       </dl>
       <template v-if="data.notes.length">
         <div class="row">
-          <h2 class="group">Notes</h2>
-          <button type="button" class="link" @click="report">Download report</button>
+          <h2 class="group">{{ t('notes') }}</h2>
+          <button type="button" class="link" @click="report">{{ t('downloadReport') }}</button>
         </div>
         <table class="ruled">
           <thead>
             <tr>
-              <th>Row</th>
-              <th>Title</th>
-              <th>Result</th>
+              <th>{{ t('row') }}</th>
+              <th>{{ t('title') }}</th>
+              <th>{{ t('result') }}</th>
             </tr>
           </thead>
           <tbody>
@@ -127,20 +141,23 @@ function report(): void {
           </tbody>
         </table>
         <p v-if="data.notes.length > 300" class="soft">
-          And {{ data.notes.length - 300 }} more; the report has them all.
+          {{ t('notesMoreReportHas', { notes: data.notes.length - 300 }) }}
         </p>
       </template>
     </template>
   </div>
   <v-dialog v-model="undoing" max-width="440">
     <v-card class="pa-6">
-      <h2>Undo this import?</h2>
+      <h2>{{ t('undoImport2') }}</h2>
       <p class="my-3">
-        {{ counted(summary?.made ?? 0, 'post') }} will move to the bin for 30 days. Posts edited since are kept.
+        {{ t('postsWillMoveBin', { made: summary?.made ?? 0 }) }}
       </p>
       <div class="row">
-        <v-btn color="secondary" @click="((undoing = false), undo())">Undo import</v-btn
-        ><v-btn variant="text" @click="undoing = false">Cancel</v-btn>
+        <v-btn color="secondary" @click="((undoing = false), undo())">{{ t('undoImport3') }}</v-btn><v-btn
+          variant="text"
+          @click="undoing = false"
+          >{{ t('cancel') }}</v-btn
+        >
       </div>
     </v-card>
   </v-dialog>

@@ -4,9 +4,11 @@ import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, lineOf, Problem, type Schemas, take, upload } from '../api'
-import { counted, PageTitle, PostTabs, useAct, useSite, WhenText } from '../shared'
+import { PageTitle, PostTabs, useAct, useSite, WhenText } from '../shared'
 import TakeOut from './TakeOut.vue'
 import { states } from './words'
+import { rich, t } from './texts'
+import { RichText } from '../texts'
 
 const { id, site } = useSite()
 const router = useRouter()
@@ -28,9 +30,9 @@ const addresses = ref('')
 const sending = ref<number | null>(null)
 const file = ref<HTMLInputElement>()
 const kinds: { value: Schemas['ImportKind']; title: string }[] = [
-  { value: 'csv', title: 'Published spreadsheet (CSV)' },
-  { value: 'feed', title: 'A feed' },
-  { value: 'pages', title: 'Web pages (one address per line)' },
+  { value: 'csv', title: t('publishedSpreadsheetCsv') },
+  { value: 'feed', title: t('aFeed') },
+  { value: 'pages', title: t('webPagesOneAddress') },
 ]
 const over = ref(false)
 
@@ -61,13 +63,13 @@ const open = (made: Schemas['ImportView']) => router.push(`/s/${id.value}/posts/
 </script>
 
 <template>
-  <PageTitle title="Import and export">
-    <template #state>Import posts, or export yours.</template>
+  <PageTitle :title="t('importExport')">
+    <template #state>{{ t('importPostsExportYours') }}</template>
   </PageTitle>
   <PostTabs />
   <div class="work sides">
     <section>
-      <h2 class="group">Import posts</h2>
+      <h2 class="group">{{ t('importPosts') }}</h2>
       <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
       <v-select
         v-if="written.length > 1"
@@ -76,7 +78,7 @@ const open = (made: Schemas['ImportView']) => router.push(`/s/${id.value}/posts/
         :items="written"
         item-title="name"
         item-value="id"
-        label="Import into"
+        :label="t('importInto')"
       />
       <div
         class="drop"
@@ -86,40 +88,39 @@ const open = (made: Schemas['ImportView']) => router.push(`/s/${id.value}/posts/
         @drop.prevent="send($event.dataTransfer?.files[0])"
       >
         <p>
-          <v-icon :icon="mdiFileUploadOutline" size="20" /> Drop a file here, or
-          <button type="button" class="link" @click="file?.click()">choose one</button>
+          <v-icon :icon="mdiFileUploadOutline" size="20" /> {{ t('dropFileHere') }}
+          <button type="button" class="link" @click="file?.click()">{{ t('chooseOne') }}</button>
           <input
             ref="file"
             type="file"
             class="hidden"
             accept=".csv,.tsv,.txt,.json,.xml,.rss,.atom,.md,.markdown,.zip"
-            aria-label="Choose a file to bring in"
+            :aria-label="t('chooseFileBring')"
             @change="send(file?.files?.[0])"
           />
         </p>
         <p class="soft small">
-          A table (CSV), JSON, a feed, a Markdown file, or an archive of Markdown files. You can review everything
-          before posts are created.
+          {{ t('tableCsvJsonFeed') }}
         </p>
         <progress v-if="sending !== null" :value="sending" max="1" />
       </div>
       <form class="form" @submit.prevent="read">
-        <p class="soft">Or import from an address:</p>
-        <v-select v-model="kind" :items="kinds" label="Type" />
+        <p class="soft">{{ t('importFromAddress') }}</p>
+        <v-select v-model="kind" :items="kinds" :label="t('type')" />
         <v-textarea
           v-model="addresses"
           :rows="kind === 'pages' ? 4 : 1"
-          :label="kind === 'pages' ? 'Addresses (one per line)' : 'Address'"
+          :label="kind === 'pages' ? t('addressesOnePerLine') : t('address')"
           :error-messages="act.fields.value.addresses"
         />
         <div class="row">
-          <v-btn type="submit" variant="outlined" :disabled="!addresses.trim()" :loading="act.running.value"
-            >Load</v-btn
-          >
+          <v-btn type="submit" variant="outlined" :disabled="!addresses.trim()" :loading="act.running.value">{{
+            t('load')
+          }}</v-btn>
         </div>
       </form>
-      <h2 class="group">Import history</h2>
-      <p v-if="imports?.length === 0" class="soft">Nothing yet.</p>
+      <h2 class="group">{{ t('importHistory') }}</h2>
+      <p v-if="imports?.length === 0" class="soft">{{ t('nothingYet') }}</p>
       <table v-else class="ruled">
         <tbody>
           <tr v-for="one in imports" :key="one.id">
@@ -129,17 +130,21 @@ const open = (made: Schemas['ImportView']) => router.push(`/s/${id.value}/posts/
                 {{ one.blogName }} · <WhenText :at="one.begunAt" :zone="site?.timeZone" /><template
                   v-if="one.everyMinutes"
                 >
-                  · next sync <WhenText :at="one.nextAt" :zone="site?.timeZone"
-                /></template>
+                  ·
+                  <RichText :of="rich('nextSync')"
+                    ><template #when><WhenText :at="one.nextAt" :zone="site?.timeZone" /></template></RichText
+                ></template>
               </p>
             </td>
             <td class="soft">
               {{
                 one.state === 'matching'
-                  ? counted(one.rows, 'row')
+                  ? t('rows', { rows: one.rows })
                   : one.state === 'running'
-                    ? `${one.done} of ${one.rows}`
-                    : `${counted(one.made, 'post')}${one.refused ? `, ${one.refused} refused` : ''}`
+                    ? t('doneRows', { done: one.done, rows: one.rows })
+                    : one.refused
+                      ? t('postsRefusedRefused', { made: one.made, refused: one.refused })
+                      : t('posts2', { made: one.made })
               }}
             </td>
             <td>

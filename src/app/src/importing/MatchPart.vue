@@ -2,8 +2,9 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { api, lineOf, type Schemas, take, upload } from '../api'
-import { counted } from '../shared'
 import { dateForms, targets } from './words'
+import { rich, t } from './texts'
+import { RichText } from '../texts'
 
 /** Where each column goes, with samples, and how the values are written. */
 const plan = defineModel<Schemas['ImportPlan']>('plan', { required: true })
@@ -22,7 +23,10 @@ const { data: own } = useQuery({
 })
 const choices = computed(() => [
   ...targets,
-  ...(own.value ?? []).map((field) => ({ value: `own:${field.key}`, title: `Own field: ${field.label}` })),
+  ...(own.value ?? []).map((field) => ({
+    value: `own:${field.key}`,
+    title: t('ownFieldLabel', { label: field.label }),
+  })),
 ])
 const valueOf = (name: string) => {
   const mapping = plan.value.columns.find((one) => one.column === name)
@@ -31,10 +35,10 @@ const valueOf = (name: string) => {
 const used = computed(() => plan.value.columns.map((one) => one.target).filter(Boolean))
 const hasTitle = computed(() => used.value.includes('title'))
 const intervals = [
-  { value: null, title: 'Once' },
-  { value: 60, title: 'Every hour' },
-  { value: 360, title: 'Every six hours' },
-  { value: 1440, title: 'Every day' },
+  { value: null, title: t('once') },
+  { value: 60, title: t('everyHour') },
+  { value: 360, title: t('everySixHours') },
+  { value: 1440, title: t('everyDay') },
 ]
 
 function set(name: string, value: string): void {
@@ -62,21 +66,21 @@ async function names(): Promise<void> {
 </script>
 
 <template>
-  <h2 class="group">Match columns</h2>
-  <p v-if="!hasTitle" class="o mt-2">Choose the title column.</p>
+  <h2 class="group">{{ t('matchColumns') }}</h2>
+  <p v-if="!hasTitle" class="o mt-2">{{ t('chooseTitleColumn') }}</p>
   <table class="ruled match">
     <thead>
       <tr>
-        <th>Column</th>
-        <th class="samples">Sample values</th>
-        <th>Import as</th>
+        <th>{{ t('column') }}</th>
+        <th class="samples">{{ t('sampleValues') }}</th>
+        <th>{{ t('importAs') }}</th>
       </tr>
     </thead>
     <tbody>
       <tr v-for="column in props.columns" :key="column.name" :class="{ out: !valueOf(column.name) }">
         <td>
           <b>{{ column.name }}</b>
-          <p class="soft small">{{ counted(column.filled, 'value') }}</p>
+          <p class="soft small">{{ t('values', { filled: column.filled }) }}</p>
         </td>
         <td class="samples">
           <p v-for="sample in column.samples" :key="sample">{{ sample }}</p>
@@ -86,34 +90,36 @@ async function names(): Promise<void> {
             :model-value="valueOf(column.name)"
             :items="choices"
             density="compact"
-            :aria-label="`What ${column.name} becomes`"
+            :aria-label="t('whatNameBecomes', { name: column.name })"
             @update:model-value="(value: string) => set(column.name, value)"
           />
         </td>
       </tr>
     </tbody>
   </table>
-  <h2 class="group">Import options</h2>
+  <h2 class="group">{{ t('importOptions') }}</h2>
   <div class="how">
-    <v-select v-model="plan.dateForm" :items="dateForms" label="Date format" />
-    <v-text-field v-model="plan.listSeparator" label="Tag separator" maxlength="3" />
-    <v-text-field v-model="plan.author" label="Default author" />
-    <v-text-field v-model="plan.category" label="Default category" />
-    <v-select v-if="props.mayFollow" v-model="every" :items="intervals" label="Sync" />
-    <v-checkbox v-model="plan.asDrafts" label="Import as drafts" />
-    <v-checkbox v-model="plan.fetchPictures" label="Copy pictures to the library" />
-    <v-checkbox v-model="plan.tidy" label="Clean up formatting" />
+    <v-select v-model="plan.dateForm" :items="dateForms" :label="t('dateFormat')" />
+    <v-text-field v-model="plan.listSeparator" :label="t('tagSeparator')" maxlength="3" />
+    <v-text-field v-model="plan.author" :label="t('defaultAuthor')" />
+    <v-text-field v-model="plan.category" :label="t('defaultCategory')" />
+    <v-select v-if="props.mayFollow" v-model="every" :items="intervals" :label="t('sync')" />
+    <v-checkbox v-model="plan.asDrafts" :label="t('importDrafts')" />
+    <v-checkbox v-model="plan.fetchPictures" :label="t('copyPicturesLibrary')" />
+    <v-checkbox v-model="plan.tidy" :label="t('cleanUpFormatting')" />
   </div>
   <p class="soft small">
-    Authors or categories given as IDs?
-    <button type="button" class="link" @click="file?.click()">Upload a lookup table</button
-    >{{ plan.names ? `; ${counted(Object.keys(plan.names).length, 'name')} known.` : '.' }}
+    <RichText :of="plan.names ? rich('idsGivenKnown', { names: Object.keys(plan.names).length }) : rich('idsGiven')"
+      ><template #upload="{ text }"
+        ><button type="button" class="link" @click="file?.click()">{{ text }}</button></template
+      ></RichText
+    >
     <input
       ref="file"
       type="file"
       accept=".csv,.tsv,.txt,.json"
       class="hidden"
-      aria-label="Table of names"
+      :aria-label="t('tableNames')"
       @change="names"
     />
     <span v-if="trouble" class="m" role="alert"> {{ trouble }}</span>

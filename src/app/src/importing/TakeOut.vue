@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
 import type { Schemas } from '../api'
+import { t } from './texts'
 
 /** Hands a blog to the person as files. */
 const props = defineProps<{ siteId: number; blogs: Schemas['BlogView'][] }>()
@@ -13,17 +14,17 @@ watch(
 const forms = [
   {
     form: 'markdown',
-    name: 'Markdown with front matter',
-    text: 'One file for each post with its pictures, in an archive. Import it again here or elsewhere.',
+    name: t('markdownFrontMatter'),
+    text: t('oneFileEachPost'),
   },
-  { form: 'json', name: 'JSON', text: 'Everything a post has, as one list.' },
-  { form: 'html', name: 'HTML', text: 'One page for each post, with its pictures.' },
+  { form: 'json', name: 'JSON', text: t('everythingPostHasOne') },
+  { form: 'html', name: 'HTML', text: t('onePageEachPost') },
   {
     form: 'pages',
-    name: 'The whole blog as pages',
-    text: 'Lists, posts, categories, archive, feeds, styles and pictures, to upload to any web server.',
+    name: t('wholeBlogPages'),
+    text: t('listsPostsCategoriesArchive'),
   },
-  { form: 'atom', name: 'Atom', text: 'The whole blog as one Atom file.' },
+  { form: 'atom', name: t('atom'), text: t('wholeBlogOneAtom') },
 ]
 const target = ref('')
 const address = (form: string) =>
@@ -33,7 +34,7 @@ const address = (form: string) =>
 
 <template>
   <section>
-    <h2 class="group">Export posts</h2>
+    <h2 class="group">{{ t('exportPosts') }}</h2>
     <v-select
       v-if="props.blogs.length > 1"
       v-model="blog"
@@ -41,7 +42,7 @@ const address = (form: string) =>
       :items="props.blogs"
       item-title="name"
       item-value="id"
-      label="Blog"
+      :label="t('blog')"
     />
     <ul>
       <li v-for="one in forms" :key="one.form">
@@ -53,7 +54,7 @@ const address = (form: string) =>
           class="mt-2"
           density="compact"
           spellcheck="false"
-          label="Future address (optional)"
+          :label="t('futureAddressOptional')"
           placeholder="https://blog.quillmoor.example/"
         />
       </li>

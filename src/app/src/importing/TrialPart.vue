@@ -1,36 +1,46 @@
 <script setup lang="ts">
 import type { Schemas } from '../api'
-import { counted } from '../shared'
+import { rich, t } from './texts'
+import { RichText } from '../texts'
 
 /** What would come of it, row by row. */
 const props = defineProps<{ trial: Schemas['TrialView'] }>()
 const outcomes: Record<string, { name: string; tone: string }> = {
-  make: { name: 'Becomes a post', tone: 'v' },
-  skip: { name: 'Already imported', tone: 'plain' },
-  refuse: { name: 'Refused', tone: 'm' },
+  make: { name: t('becomesPost'), tone: 'v' },
+  skip: { name: t('alreadyImported'), tone: 'plain' },
+  refuse: { name: t('refused'), tone: 'm' },
 }
 </script>
 
 <template>
-  <section aria-label="Import preview">
-    <h2 class="group">Import preview</h2>
+  <section :aria-label="t('importPreview')">
+    <h2 class="group">{{ t('importPreview') }}</h2>
     <p class="sum" role="status">
-      <b class="v">{{ counted(props.trial.make, 'post') }}</b> will be created<template v-if="props.trial.skip"
-        >, {{ counted(props.trial.skip, 'row is', 'rows are') }} already imported</template
-      ><template v-if="props.trial.refuse"
-        >, <b class="m">{{ counted(props.trial.refuse, 'row') }}</b> will be rejected</template
-      >.
-      <template v-if="props.trial.tidied"> {{ counted(props.trial.tidied, 'clean-up') }}.</template>
+      <RichText
+        :of="
+          rich('trialSum', {
+            make: props.trial.make,
+            skip: props.trial.skip,
+            refuse: props.trial.refuse,
+            tidied: props.trial.tidied,
+          })
+        "
+        ><template #good="{ text }"
+          ><b class="v">{{ text }}</b></template
+        ><template #bad="{ text }"
+          ><b class="m">{{ text }}</b></template
+        ></RichText
+      >
     </p>
     <table class="ruled">
       <thead>
         <tr>
-          <th>Row</th>
-          <th>Outcome</th>
-          <th>Title and start of the text</th>
-          <th class="wide">Date</th>
-          <th class="wide">Author</th>
-          <th class="wide">Category, tags</th>
+          <th>{{ t('row') }}</th>
+          <th>{{ t('outcome') }}</th>
+          <th>{{ t('titleStartText') }}</th>
+          <th class="wide">{{ t('date') }}</th>
+          <th class="wide">{{ t('author') }}</th>
+          <th class="wide">{{ t('categoryTags') }}</th>
         </tr>
       </thead>
       <tbody>

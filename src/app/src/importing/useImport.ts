@@ -2,7 +2,8 @@ import { useQuery } from '@tanstack/vue-query'
 import { ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, type Schemas, take } from '../api'
-import { counted, useAct, useNotice, useRefresh } from '../shared'
+import { useAct, useNotice, useRefresh } from '../shared'
+import { t } from './texts'
 
 /** An import from matching its columns to taking it back. */
 export function useImport(site: () => number, id: () => number) {
@@ -43,8 +44,9 @@ export function useImport(site: () => number, id: () => number) {
     const result = await act.run(() => take(api.POST('/api/sites/{site}/imports/{import}/undo', path())))
     if (!result) return
     say(
-      `${counted(result.posts, 'post is', 'posts are')} in the bin.` +
-        (result.kept ? ` ${counted(result.kept, 'was', 'were')} edited since and kept.` : ''),
+      result.kept
+        ? t('postsBinWereEdited', { posts: result.posts, were: result.kept })
+        : t('postsBin', { posts: result.posts }),
     )
     void reload()
   }

@@ -13,6 +13,7 @@ import HostPreview from './placing/HostPreview.vue'
 import SnippetFoot from './placing/SnippetFoot.vue'
 import { saveAsFile } from './listingFile'
 import { useListing } from './useListing'
+import { t } from './texts'
 
 const { id: siteId, site, mayEdit } = useSite()
 const pageColours = shallowRef<Schemas['LookColours'] | null>(null)
@@ -47,11 +48,17 @@ const state = computed(() => {
   if (!view) return ''
   const seen = view.sightings.find((sighting) => sighting.isThere)
   const where = seen
-    ? `Live on ${new URL(seen.pageAddress).pathname}, last seen ${relativeDate(seen.seenAt!)}.`
+    ? t('livePathnameLastSeen', { pathname: new URL(seen.pageAddress).pathname, when: relativeDate(seen.seenAt!) })
     : view.state === 'lost'
-      ? 'No longer found on its page.'
-      : 'Not seen on a page yet.'
-  return `${where} ${act.running.value ? 'Saving …' : isSaved.value ? 'Saved.' : act.trouble.value || Object.keys(act.fields.value).length ? 'Not saved. Check the highlighted field.' : ''}`
+      ? t('noLongerFoundIts')
+      : t('notSeenPageYet')
+  return act.running.value
+    ? t('whereSaving', { where })
+    : isSaved.value
+      ? t('whereSaved', { where })
+      : act.trouble.value || Object.keys(act.fields.value).length
+        ? t('whereNotSavedCheck', { where })
+        : where
 })
 
 async function copy(): Promise<void> {
@@ -62,7 +69,7 @@ async function copy(): Promise<void> {
   )
   if (!made) return
   void queries.invalidateQueries({ queryKey: ['listings'] })
-  say(`Copy created: “${made.name}”.`)
+  say(t('copyCreatedName', { name: made.name }))
   await router.push(`/s/${siteId.value}/listings/${made.id}`)
 }
 
@@ -73,7 +80,7 @@ async function putAway(): Promise<void> {
   const refresh = () =>
     ['listings', 'coverage', 'listing'].forEach((key) => void queries.invalidateQueries({ queryKey: [key] }))
   refresh()
-  say(`“${name}” archived. Pages that use it still show it.`, async () => {
+  say(t('nameArchivedPagesUse', { name }), async () => {
     await take(api.DELETE('/api/sites/{site}/listings/{listing}/archive', path))
     refresh()
   })
@@ -86,23 +93,23 @@ async function remove(): Promise<void> {
     api.DELETE('/api/sites/{site}/listings/{listing}', { params: { path: { site: siteId.value, listing: id } } }),
   )
   for (const key of ['listings', 'coverage']) void queries.invalidateQueries({ queryKey: [key] })
-  say(`“${name}” deleted. Pages keep the entries saved in their HTML.`)
+  say(t('nameDeletedPagesKeep', { name }))
   await router.push(`/s/${siteId.value}/listings`)
 }
 </script>
 
 <template>
-  <PageTitle :title="listing?.name ?? 'Listing'">
+  <PageTitle :title="listing?.name ?? t('listing')">
     <template #state
       ><span role="status">{{ state }}</span></template
     >
     <template #act>
-      <v-btn variant="outlined" @click="checking = true">Check the page</v-btn>
-      <CopyButton big :text="snippet.data.value?.snippet ?? ''" label="Copy the snippet" />
+      <v-btn variant="outlined" @click="checking = true">{{ t('checkPage') }}</v-btn>
+      <CopyButton big :text="snippet.data.value?.snippet ?? ''" :label="t('copySnippet')" />
     </template>
   </PageTitle>
   <p v-if="stored.error.value" class="work trouble" role="alert">{{ lineOf(stored.error.value) }}</p>
-  <p v-else-if="!listing || !site" class="work waiting">Opening the listing …</p>
+  <p v-else-if="!listing || !site" class="work waiting">{{ t('openingListing') }}</p>
   <div v-else class="work split">
     <div class="questions">
       <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
@@ -118,11 +125,11 @@ async function remove(): Promise<void> {
         :page="page"
       />
       <div v-if="mayEdit" class="row small">
-        <button class="link" @click="explaining = true">Why is a post missing?</button>
-        <button class="link" @click="copy">Duplicate</button>
-        <button class="link" @click="saveAsFile(siteId, id, listing.name)">Export</button>
-        <button class="link" @click="putAway">Archive</button>
-        <button class="link back" @click="removing = true">Delete listing</button>
+        <button class="link" @click="explaining = true">{{ t('whyPostMissing') }}</button>
+        <button class="link" @click="copy">{{ t('duplicate') }}</button>
+        <button class="link" @click="saveAsFile(siteId, id, listing.name)">{{ t('export') }}</button>
+        <button class="link" @click="putAway">{{ t('archive') }}</button>
+        <button class="link back" @click="removing = true">{{ t('deleteListing') }}</button>
       </div>
     </div>
     <div class="right">
@@ -148,11 +155,14 @@ async function remove(): Promise<void> {
   <ExplainDialog v-if="listing" v-model="explaining" :site-id="siteId" :definition="listing.definition" />
   <v-dialog v-model="removing" max-width="420">
     <v-card class="pa-6">
-      <h2>Remove “{{ listing?.name }}”?</h2>
-      <p class="my-3">Pages with this snippet keep the current entries but get no new ones. This cannot be undone.</p>
+      <h2>{{ t('removeName', { name: listing?.name }) }}</h2>
+      <p class="my-3">{{ t('pagesSnippetKeepCurrent') }}</p>
       <div class="row">
-        <v-btn color="secondary" @click="remove">Remove the listing</v-btn
-        ><v-btn variant="text" @click="removing = false">Cancel</v-btn>
+        <v-btn color="secondary" @click="remove">{{ t('removeListing') }}</v-btn><v-btn
+          variant="text"
+          @click="removing = false"
+          >{{ t('cancel') }}</v-btn
+        >
       </div>
     </v-card>
   </v-dialog>

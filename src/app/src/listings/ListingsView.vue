@@ -3,9 +3,10 @@ import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, lineOf, take } from '../api'
-import { counted, PageTitle, useAct, useNotice, useQueryValue, useSite, WhenText } from '../shared'
+import { PageTitle, useAct, useNotice, useQueryValue, useSite, WhenText } from '../shared'
 import { layoutName } from './layouts'
 import { bringIn } from './listingFile'
+import { t } from './texts'
 
 const { id, mayEdit } = useSite()
 const router = useRouter()
@@ -25,9 +26,9 @@ const { data: blogs } = useQuery({
 })
 const act = useAct()
 const states = {
-  seen: { name: 'Live', tone: 'v' },
-  lost: { name: 'Removed from page', tone: 'm' },
-  never: { name: 'Not found yet', tone: 'o' },
+  seen: { name: t('live'), tone: 'v' },
+  lost: { name: t('removedFromPage'), tone: 'm' },
+  never: { name: t('notFoundYet'), tone: 'o' },
 }
 const search = useQueryValue('search')
 const shelf = useQueryValue('shelf')
@@ -54,8 +55,8 @@ async function bring(event: Event): Promise<void> {
   await queries.invalidateQueries({ queryKey: ['listings'] })
   say(
     made.leftOut.length
-      ? `Imported. Not found on this site: ${made.leftOut.join('; ')}.`
-      : `“${made.listing.name}” imported, with its own snippet.`,
+      ? t('importedNotFoundSite', { leftOut: made.leftOut.join('; ') })
+      : t('nameImportedItsOwn', { name: made.listing.name }),
   )
   await router.push(`/s/${id.value}/listings/${made.listing.id}`)
 }
@@ -65,7 +66,7 @@ async function restore(listing: number, name: string): Promise<void> {
     take(api.DELETE('/api/sites/{site}/listings/{listing}/archive', { params: { path: { ...path(), listing } } })),
   )
   for (const key of ['listings', 'coverage']) void queries.invalidateQueries({ queryKey: [key] })
-  say(`“${name}” restored.`)
+  say(t('nameRestored', { name }))
 }
 
 async function build(): Promise<void> {
@@ -75,14 +76,14 @@ async function build(): Promise<void> {
       api.POST('/api/sites/{site}/listings', {
         params: { path: path() },
         body: {
-          name: `Latest from ${blog.name}`,
+          name: t('latestFromName', { name: blog.name }),
           pageAddress: null,
           definition: {
             blogs: [blog.id],
             count: 5,
             order: 'newest',
             layout: 'lines',
-            heading: `Latest from ${blog.name}`,
+            heading: t('latestFromName', { name: blog.name }),
             details: { picture: true, excerpt: false, date: true, author: false, category: false },
           },
         },
@@ -96,11 +97,11 @@ async function build(): Promise<void> {
 </script>
 
 <template>
-  <PageTitle title="Listings">
-    <template #state>{{ counted(used.length, 'listing') }}, {{ inPlace }} in place.</template>
+  <PageTitle :title="t('listings')">
+    <template #state>{{ t('listingsInplacePlace', { used: used.length, inPlace }) }}</template>
     <template #act>
-      <v-btn v-if="mayEdit && blogs?.length" variant="outlined" @click="chooser?.click()">Import</v-btn>
-      <v-btn v-if="mayEdit && blogs?.length" :loading="act.running.value" @click="build">New listing</v-btn>
+      <v-btn v-if="mayEdit && blogs?.length" variant="outlined" @click="chooser?.click()">{{ t('import') }}</v-btn>
+      <v-btn v-if="mayEdit && blogs?.length" :loading="act.running.value" @click="build">{{ t('newListing') }}</v-btn>
     </template>
   </PageTitle>
   <input
@@ -108,19 +109,18 @@ async function build(): Promise<void> {
     class="file"
     type="file"
     accept=".json,application/json"
-    aria-label="File of a listing"
+    :aria-label="t('fileListing')"
     @change="bring"
   />
   <div class="work">
     <p v-if="error || act.trouble.value" class="trouble" role="alert">{{ act.trouble.value || lineOf(error) }}</p>
-    <p v-if="isPending" class="waiting">Reading the listings …</p>
+    <p v-if="isPending" class="waiting">{{ t('readingListings') }}</p>
     <div v-else-if="listings?.length === 0" class="empty">
-      <h2>No listing yet</h2>
+      <h2>{{ t('noListingYet') }}</h2>
       <p>
-        A listing shows your posts on a page of your site, in your site’s style.
-        {{ blogs?.length ? '' : 'Connect a blog first.' }}
+        {{ blogs?.length ? t('listingShowsPostsPage') : t('listingShowsPostsPageSite') }}
       </p>
-      <v-btn v-if="blogs?.length === 0" :to="`/s/${id}/connect`">Connect a blog</v-btn>
+      <v-btn v-if="blogs?.length === 0" :to="`/s/${id}/connect`">{{ t('connectBlog') }}</v-btn>
     </div>
     <template v-else>
       <div class="row sift">
@@ -128,13 +128,13 @@ async function build(): Promise<void> {
           v-model="search"
           class="search"
           density="compact"
-          label="Search listings"
+          :label="t('searchListings')"
           clearable
           @click:clear="search = ''"
         />
         <span v-if="away.length" class="pills">
           <button class="pill" :class="{ on: shelf !== 'away' }" :aria-pressed="shelf !== 'away'" @click="shelf = ''">
-            Active {{ used.length }}
+            {{ t('activeUsed', { used: used.length }) }}
           </button>
           <button
             class="pill"
@@ -142,21 +142,21 @@ async function build(): Promise<void> {
             :aria-pressed="shelf === 'away'"
             @click="shelf = 'away'"
           >
-            Archived {{ away.length }}
+            {{ t('archivedAway', { away: away.length }) }}
           </button>
         </span>
       </div>
       <p v-if="shown.length === 0" class="soft">
-        No listings found. <button class="link" @click="search = ''">Show all</button>
+        {{ t('noListingsFound') }} <button class="link" @click="search = ''">{{ t('showAll') }}</button>
       </p>
       <table v-else class="ruled">
         <thead>
           <tr>
-            <th>Listing</th>
-            <th>State</th>
-            <th>Page</th>
-            <th class="wide">Last seen</th>
-            <th class="wide">Shows</th>
+            <th>{{ t('listing') }}</th>
+            <th>{{ t('state') }}</th>
+            <th>{{ t('page') }}</th>
+            <th class="wide">{{ t('lastSeen') }}</th>
+            <th class="wide">{{ t('shows') }}</th>
           </tr>
         </thead>
         <tbody>
@@ -165,7 +165,9 @@ async function build(): Promise<void> {
               <router-link class="t" :to="`/s/${id}/listings/${one.id}`">{{ one.name }}</router-link>
             </td>
             <td>
-              <button v-if="one.archivedAt" class="link small" @click="restore(one.id, one.name)">Restore</button>
+              <button v-if="one.archivedAt" class="link small" @click="restore(one.id, one.name)">
+                {{ t('restore') }}
+              </button>
               <span v-else class="tag" :class="states[one.state].tone">{{ states[one.state].name }}</span>
             </td>
             <td>
@@ -181,7 +183,7 @@ async function build(): Promise<void> {
             </td>
             <td class="wide soft"><WhenText :at="one.seenAt" /></td>
             <td class="wide soft">
-              {{ one.count === 0 ? 'all posts' : counted(one.count, 'post') }}, {{ layoutName(one.layout) }}
+              {{ one.count === 0 ? t('allPosts') : t('posts2', { posts: one.count }) }}, {{ layoutName(one.layout) }}
             </td>
           </tr>
         </tbody>

@@ -3,6 +3,7 @@ import { mdiPin, mdiPinOutline } from '@mdi/js'
 import { ref } from 'vue'
 import type { Schemas } from '../api'
 import { ArrangeList } from '../shared'
+import { t } from './texts'
 
 /** Posts pinned on top, and posts arranged by hand. */
 const pinned = defineModel<number[]>('pinned', { required: true })
@@ -23,7 +24,7 @@ function arrange(posts: Schemas['FittingPost'][]): void {
 
 <template>
   <button type="button" class="link small" :aria-expanded="open || props.byHand" @click="open = !open">
-    {{ pinned.length ? `Pinned: ${pinned.length}` : 'Pin posts' }}
+    {{ pinned.length ? t('pinnedPinned', { pinned: pinned.length }) : t('pinPosts') }}
   </button>
   <ArrangeList
     v-if="open || props.byHand"
@@ -38,7 +39,7 @@ function arrange(posts: Schemas['FittingPost'][]): void {
       <button
         type="button"
         class="pin"
-        :aria-label="`Pin on top: ${post.title}`"
+        :aria-label="t('pinTopTitle', { title: post.title })"
         :aria-pressed="pinned.includes(post.id)"
         @click="pin(post.id)"
       >

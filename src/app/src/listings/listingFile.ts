@@ -1,4 +1,5 @@
 import { api, type Schemas, take } from '../api'
+import { t } from './texts'
 
 /** Hands a listing to the browser as a file. */
 export async function saveAsFile(site: number, listing: number, name: string): Promise<void> {
@@ -16,7 +17,7 @@ export async function bringIn(site: number, file: File): Promise<Schemas['Import
   try {
     body = JSON.parse(await file.text()) as Schemas['ListingFile']
   } catch {
-    throw new Error(`“${file.name}” is not a listing file. Choose a file exported from Antiphon.`)
+    throw new Error(t('nameNotListingFile', { name: file.name }))
   }
   return take(api.POST('/api/sites/{site}/listings/file', { params: { path: { site } }, body }))
 }

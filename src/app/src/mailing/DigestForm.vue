@@ -6,6 +6,7 @@ import { ChoiceFields } from '../shared'
 import OriginFields from './OriginFields.vue'
 import { days, everies, forms, orders } from './rhythm'
 import type { useDigest } from './useDigest'
+import { t } from './texts'
 
 /** How a digest works, in the order people ask. */
 const props = defineProps<{ digest: ReturnType<typeof useDigest>; siteId: number; mayEdit: boolean }>()
@@ -18,7 +19,7 @@ const { data: segments } = useQuery({
   queryFn: () => take(api.GET('/api/sites/{site}/segments', path())),
 })
 const audience = computed(() => [
-  { value: null, title: 'All subscribers to this digest' },
+  { value: null, title: t('allSubscribersDigest') },
   ...(segments.value ?? []).map((one) => ({ value: one.id, title: `${one.name} (${one.size})` })),
 ])
 const isTimed = computed(() => settings.value.rhythm.every !== 'post')
@@ -33,28 +34,28 @@ const subjectFields = ['title', 'more', 'count', 'site', 'date', 'blog', 'author
   <form class="digest" novalidate @submit.prevent>
     <v-text-field
       v-model="draft.name"
-      label="Name"
-      hint="Shown to subscribers on their preferences page"
+      :label="t('name')"
+      :hint="t('shownSubscribersTheirPreferences')"
       :error-messages="problem('name')"
       :readonly="!props.mayEdit"
     />
-    <h2 class="group">When does it go out?</h2>
-    <v-select v-model="settings.rhythm.every" :items="everies" label="Frequency" />
+    <h2 class="group">{{ t('whenDoesGoOut') }}</h2>
+    <v-select v-model="settings.rhythm.every" :items="everies" :label="t('frequency')" />
     <div v-if="isTimed" class="pair">
-      <v-select v-if="settings.rhythm.every === 'week'" v-model="settings.rhythm.day" :items="days" label="Day" />
+      <v-select v-if="settings.rhythm.every === 'week'" v-model="settings.rhythm.day" :items="days" :label="t('day')" />
       <v-text-field
         v-if="settings.rhythm.every === 'month'"
         v-model.number="settings.rhythm.dayOfMonth"
         type="number"
         min="1"
         max="31"
-        label="On day"
+        :label="t('onDay')"
         :error-messages="problem('dayOfMonth')"
       />
       <v-text-field
         :model-value="settings.rhythm.at.slice(0, 5)"
         type="time"
-        label="Time (site time zone)"
+        :label="t('timeSiteTimeZone')"
         @update:model-value="settings.rhythm.at = $event ? `${$event}:00` : settings.rhythm.at"
       />
     </div>
@@ -64,11 +65,11 @@ const subjectFields = ['title', 'more', 'count', 'site', 'date', 'blog', 'author
       type="number"
       min="1"
       max="50"
-      label="Minimum number of posts"
-      suffix="new posts"
+      :label="t('minimumNumberPosts')"
+      :suffix="t('newPosts')"
       :error-messages="problem('least')"
     />
-    <h2 class="group">Which posts?</h2>
+    <h2 class="group">{{ t('whichPosts') }}</h2>
     <ChoiceFields v-model="settings.choice" :site-id="props.siteId" :readonly="!props.mayEdit" />
     <OriginFields :site-id="props.siteId" :draft="draft" :may-edit="props.mayEdit" />
     <div v-if="isTimed" class="pair">
@@ -77,24 +78,29 @@ const subjectFields = ['title', 'more', 'count', 'site', 'date', 'blog', 'author
         type="number"
         min="1"
         max="50"
-        label="Posts shown in full"
-        suffix="posts"
-        hint="The rest are listed as titles"
+        :label="t('postsShownFull')"
+        :suffix="t('posts2')"
+        :hint="t('restListedTitles')"
         persistent-hint
         :error-messages="problem('most')"
       />
-      <v-select v-model="settings.order" :items="orders" label="Order" />
+      <v-select v-model="settings.order" :items="orders" :label="t('order')" />
     </div>
-    <h2 class="group">Who gets it?</h2>
-    <v-select v-model="draft.segmentId" :items="audience" label="Recipients" :error-messages="problem('segmentId')" />
-    <v-checkbox
-      v-model="draft.isUsual"
-      label="Include subscribers who have not set preferences"
-      density="compact"
-      hide-details
+    <h2 class="group">{{ t('whoGets') }}</h2>
+    <v-select
+      v-model="draft.segmentId"
+      :items="audience"
+      :label="t('recipients')"
+      :error-messages="problem('segmentId')"
     />
-    <h2 class="group">What does the subject say?</h2>
-    <v-text-field v-model="settings.subject" label="Subject" name="subject" :error-messages="problem('subject')" />
+    <v-checkbox v-model="draft.isUsual" :label="t('includeSubscribersWhoHave')" density="compact" hide-details />
+    <h2 class="group">{{ t('whatDoesSubjectSay') }}</h2>
+    <v-text-field
+      v-model="settings.subject"
+      :label="t('subject')"
+      name="subject"
+      :error-messages="problem('subject')"
+    />
     <p class="small soft fields">
       <button
         v-for="field in subjectFields"
@@ -106,11 +112,11 @@ const subjectFields = ['title', 'more', 'count', 'site', 'date', 'blog', 'author
         {{ field }}
       </button>
     </p>
-    <v-checkbox v-model="hasTrial" label="Test a second subject line" density="compact" hide-details />
+    <v-checkbox v-model="hasTrial" :label="t('testSecondSubjectLine')" density="compact" hide-details />
     <div v-if="hasTrial" class="pair">
       <v-text-field
         v-model="settings.secondSubject"
-        label="Second subject"
+        :label="t('secondSubject')"
         :error-messages="problem('secondSubject')"
       />
       <v-text-field
@@ -118,24 +124,24 @@ const subjectFields = ['title', 'more', 'count', 'site', 'date', 'blog', 'author
         type="number"
         min="1"
         max="99"
-        label="Share of recipients"
+        :label="t('shareRecipients')"
         suffix="%"
         :error-messages="problem('trialShare')"
       />
     </div>
-    <h2 class="group">Appearance</h2>
-    <v-select v-model="settings.form" :items="forms" label="Post format" />
+    <h2 class="group">{{ t('appearance') }}</h2>
+    <v-select v-model="settings.form" :items="forms" :label="t('postFormat')" />
     <v-textarea
       v-model="settings.opening"
-      label="Introduction"
+      :label="t('introduction')"
       rows="2"
       auto-grow
       :error-messages="problem('opening')"
     />
     <v-textarea
       v-model="settings.closing"
-      label="Footer text"
-      placeholder="Your postal address, opening hours …"
+      :label="t('footerText')"
+      :placeholder="t('postalAddressOpeningHours')"
       rows="2"
       auto-grow
       :error-messages="problem('closing')"
@@ -143,35 +149,34 @@ const subjectFields = ['title', 'more', 'count', 'site', 'date', 'blog', 'author
     <div v-if="settings.form !== 'text'" class="triple">
       <v-text-field
         v-model="settings.colours.paper"
-        label="Background colour"
-        placeholder="As the site"
+        :label="t('backgroundColour')"
+        :placeholder="t('asTheSite')"
         persistent-placeholder
         clearable
         :error-messages="problem('paper')"
       />
       <v-text-field
         v-model="settings.colours.ink"
-        label="Text colour"
-        placeholder="As the site"
+        :label="t('textColour')"
+        :placeholder="t('asTheSite')"
         persistent-placeholder
         clearable
         :error-messages="problem('ink')"
       />
       <v-text-field
         v-model="settings.colours.accent"
-        label="Links"
-        placeholder="As the site"
+        :label="t('links')"
+        :placeholder="t('asTheSite')"
         persistent-placeholder
         clearable
         :error-messages="problem('accent')"
       />
     </div>
-    <h2 class="group">Tracking</h2>
-    <v-checkbox v-model="settings.countsClicks" label="Count link clicks (anonymous)" density="compact" hide-details />
-    <v-checkbox v-model="settings.countsOpens" label="Count opens" density="compact" hide-details />
+    <h2 class="group">{{ t('tracking') }}</h2>
+    <v-checkbox v-model="settings.countsClicks" :label="t('countLinkClicksAnonymous')" density="compact" hide-details />
+    <v-checkbox v-model="settings.countsOpens" :label="t('countOpens')" density="compact" hide-details />
     <p v-if="settings.countsOpens" class="small soft note">
-      Opens are counted with an invisible image, without recording who. Figures are approximate, some people object to
-      it, and some countries require consent.
+      {{ t('opensCountedInvisibleImage') }}
     </p>
   </form>
 </template>

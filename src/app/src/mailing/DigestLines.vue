@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import type { Schemas } from '../api'
-import { counted, WhenText } from '../shared'
+import { WhenText } from '../shared'
 import { rhythmWords } from './rhythm'
+import { t } from './texts'
 
 const props = defineProps<{ digests: Schemas['DigestView'][]; siteId: number; zone: string | undefined }>()
 </script>
@@ -10,11 +11,11 @@ const props = defineProps<{ digests: Schemas['DigestView'][]; siteId: number; zo
   <table class="ruled digests">
     <thead>
       <tr>
-        <th>Digest</th>
-        <th>Schedule</th>
-        <th>Next</th>
-        <th class="num">New posts</th>
-        <th class="num">Subscribers</th>
+        <th>{{ t('digest') }}</th>
+        <th>{{ t('schedule') }}</th>
+        <th>{{ t('next') }}</th>
+        <th class="num">{{ t('newPosts2') }}</th>
+        <th class="num">{{ t('subscribers') }}</th>
       </tr>
     </thead>
     <tbody>
@@ -24,13 +25,14 @@ const props = defineProps<{ digests: Schemas['DigestView'][]; siteId: number; zo
         </td>
         <td class="soft">{{ rhythmWords(one.settings.rhythm) }}</td>
         <td>
-          <span v-if="one.pausedAt" class="tag o">Paused</span
-          ><WhenText v-else-if="one.nextAt" :at="one.nextAt" :zone="props.zone" /><span v-else class="soft"
-            >with each new post</span
-          >
+          <span v-if="one.pausedAt" class="tag o">{{ t('paused') }}</span><WhenText
+            v-else-if="one.nextAt"
+            :at="one.nextAt"
+            :zone="props.zone"
+          /><span v-else class="soft">{{ t('eachNewPost') }}</span>
         </td>
         <td class="num">{{ one.nextAt ? one.waiting : '' }}</td>
-        <td class="num" :title="`Goes to ${counted(one.receivers, 'subscriber')}`">{{ one.receivers }}</td>
+        <td class="num" :title="t('goesSubscribers', { receivers: one.receivers })">{{ one.receivers }}</td>
       </tr>
     </tbody>
   </table>

@@ -1,30 +1,30 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { PostFindings } from '../posts'
-import { counted } from '../shared'
 import type { useDigest } from './useDigest'
+import { t } from './texts'
 
 /** The mail as it will be: on a wide screen, on a phone, as plain text. */
 const props = defineProps<{ digest: ReturnType<typeof useDigest>; mayEdit: boolean }>()
 const shown = computed(() => props.digest.preview.shown.value)
 const ways = [
-  ['desktop', 'Desktop'],
-  ['phone', 'Phone'],
-  ['plain', 'Plain text'],
+  ['desktop', t('desktop')],
+  ['phone', t('phone')],
+  ['plain', t('plainText')],
 ] as const
 const way = ref<(typeof ways)[number][0]>('desktop')
 const seen = computed(() => (shown.value?.html === '' ? 'plain' : way.value))
 const state = computed(() => {
   if (!shown.value) return ''
   const posts = shown.value.isExample
-    ? `No new posts yet; the preview uses ${counted(shown.value.posts, 'older post')}`
-    : counted(shown.value.posts, 'new post')
-  return `${posts}, ${shown.value.kilobytes} kB, to ${counted(shown.value.receivers, 'subscriber')}`
+    ? t('noNewPostsYet', { posts: shown.value.posts })
+    : t('newPosts3', { posts: shown.value.posts })
+  return t('postsKilobytesKbSubscribers', { posts, kilobytes: shown.value.kilobytes, receivers: shown.value.receivers })
 })
 </script>
 
 <template>
-  <section class="preview" aria-label="Preview">
+  <section class="preview" :aria-label="t('preview')">
     <div class="row bar">
       <button
         v-for="[value, name] in ways"
@@ -46,22 +46,24 @@ const state = computed(() => {
         variant="outlined"
         :loading="props.digest.act.running.value"
         @click="props.digest.tryOut"
-        >Send me a test</v-btn
+        >{{ t('sendMeTest') }}</v-btn
       >
     </div>
     <p v-if="props.digest.preview.missing.value" class="soft none">{{ props.digest.preview.missing.value }}</p>
     <template v-else-if="shown">
       <div class="letter" :class="seen">
-        <p class="subject"><small class="soft">Subject</small> {{ shown.subject }}</p>
+        <p class="subject">
+          <small class="soft">{{ t('subject') }}</small> {{ shown.subject }}
+        </p>
         <p v-if="shown.secondSubject" class="subject">
-          <small class="soft">Second subject</small> {{ shown.secondSubject }}
+          <small class="soft">{{ t('secondSubject') }}</small> {{ shown.secondSubject }}
         </p>
         <pre v-if="seen === 'plain'" tabindex="0">{{ shown.plain }}</pre>
-        <iframe v-else sandbox="" :srcdoc="shown.html" title="The email" />
+        <iframe v-else sandbox="" :srcdoc="shown.html" :title="t('theEmail')" />
       </div>
       <PostFindings
         class="found"
-        title="Checks before sending"
+        :title="t('checksBeforeSending')"
         :findings="[...shown.findings, ...(props.digest.preview.links.value ?? [])]"
         :links="props.digest.preview.links.value"
         :is-checking="props.digest.preview.checking.running.value"
@@ -69,7 +71,7 @@ const state = computed(() => {
         @links="props.digest.preview.openLinks"
       />
     </template>
-    <p v-else class="waiting">Loading preview …</p>
+    <p v-else class="waiting">{{ t('loadingPreview') }}</p>
   </section>
 </template>
 

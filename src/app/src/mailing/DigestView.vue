@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router'
-import { ChannelTabs, counted, PageTitle, useSite, WhenText } from '../shared'
+import { ChannelTabs, PageTitle, useSite, WhenText } from '../shared'
 import DigestForm from './DigestForm.vue'
 import DigestPreview from './DigestPreview.vue'
 import { useDigest } from './useDigest'
+import { rich, t } from './texts'
+import { RichText } from '../texts'
 
 const { id, site, mayEdit } = useSite()
 const route = useRoute()
@@ -36,19 +38,20 @@ onBeforeRouteLeave(
 </script>
 
 <template>
-  <PageTitle :title="current?.name ?? 'New digest'">
+  <PageTitle :title="current?.name ?? t('newDigest')">
     <template #state v-if="current"
-      >{{ counted(current.receivers, 'subscriber') }};
-      <template v-if="current.pausedAt">paused <WhenText :at="current.pausedAt" />.</template>
-      <template v-else-if="current.nextAt"
-        >next <WhenText :at="current.nextAt" :zone="site?.timeZone" />, with
-        {{ counted(current.waiting, 'new post') }} so far.</template
-      ><template v-else>sent with each post</template></template
+      ><RichText v-if="current.pausedAt" :of="rich('subscribersPaused', { receivers: current.receivers })"
+        ><template #when><WhenText :at="current.pausedAt" /></template></RichText
+      ><RichText
+        v-else-if="current.nextAt"
+        :of="rich('subscribersNext', { receivers: current.receivers, waiting: current.waiting })"
+        ><template #when><WhenText :at="current.nextAt" :zone="site?.timeZone" /></template></RichText
+      ><template v-else>{{ t('subscribersEachPost', { receivers: current.receivers }) }}</template></template
     >
     <template v-if="mayEdit" #act>
       <template v-if="current">
         <v-btn variant="text" :loading="act.running.value" @click="digest.setPaused(!current.pausedAt)">{{
-          current.pausedAt ? 'Resume' : 'Pause'
+          current.pausedAt ? t('resume') : t('pause')
         }}</v-btn>
         <v-btn
           v-if="current.waiting"
@@ -56,11 +59,11 @@ onBeforeRouteLeave(
           :loading="act.running.value"
           :disabled="isChanged"
           @click="sendNow"
-          >Send {{ counted(current.waiting, 'post') }} now</v-btn
+          >{{ t('sendPostsNow', { waiting: current.waiting }) }}</v-btn
         >
       </template>
       <v-btn :loading="act.running.value" :disabled="!!current && !isChanged" @click="save">{{
-        current ? 'Save' : 'Create digest'
+        current ? t('save') : t('createDigest')
       }}</v-btn>
     </template>
   </PageTitle>
@@ -72,8 +75,10 @@ onBeforeRouteLeave(
     <div class="questions">
       <DigestForm :digest="digest" :site-id="id" :may-edit="mayEdit" />
       <p v-if="current && mayEdit" class="off">
-        <button v-if="!isSure" type="button" class="link back small" @click="isSure = true">Delete digest</button>
-        <v-btn v-else color="secondary" size="small" @click="remove">Delete (sent emails are kept)</v-btn>
+        <button v-if="!isSure" type="button" class="link back small" @click="isSure = true">
+          {{ t('deleteDigest') }}
+        </button>
+        <v-btn v-else color="secondary" size="small" @click="remove">{{ t('deleteSentEmailsKept') }}</v-btn>
       </p>
     </div>
     <DigestPreview :digest="digest" :may-edit="mayEdit" />

@@ -2,23 +2,25 @@
 import { computed } from 'vue'
 import type { Schemas } from '../api'
 import { WhenText } from '../shared'
+import { rich, t } from './texts'
+import { RichText } from '../texts'
 
 const props = defineProps<{ edition: Schemas['EditionView']; isOn: boolean; zone: string | undefined }>()
 const emit = defineEmits<{ pick: [] }>()
 const share = (part: number) => `${(100 * part) / Math.max(1, props.edition.total)}%`
 const state = computed(() => {
   const one = props.edition
-  if (one.pausedAt) return 'Paused'
-  if (one.state === 'gathering') return 'Preparing recipients'
-  if (one.state === 'cancelled') return 'Cancelled'
-  return one.open ? 'Sending' : ''
+  if (one.pausedAt) return t('paused')
+  if (one.state === 'gathering') return t('preparingRecipients')
+  if (one.state === 'cancelled') return t('cancelled')
+  return one.open ? t('sending') : ''
 })
 const results = computed(() => {
   const one = props.edition
   return [
-    one.clicks !== null ? `${one.clicks} clicks` : '',
-    one.opens !== null ? `${one.opens} opens` : '',
-    one.left ? `${one.left} unsubscribed` : '',
+    one.clicks !== null ? t('clicksClicks', { clicks: one.clicks }) : '',
+    one.opens !== null ? t('opensOpens', { opens: one.opens }) : '',
+    one.left ? t('leftUnsubscribed', { left: one.left }) : '',
   ].filter(Boolean)
 })
 </script>
@@ -33,11 +35,21 @@ const results = computed(() => {
         :style="{ width: share(props.edition.failed) }"
     /></span>
     <span class="small soft words"
-      ><b v-if="state" class="o">{{ state }}. </b>{{ props.edition.digest }}: {{ props.edition.delivered }} of
-      {{ props.edition.total }} delivered<template v-if="props.edition.open"
-        >, {{ props.edition.open }} being sent</template
-      ><b v-if="props.edition.failed" class="m">, {{ props.edition.failed }} failed</b
-      ><template v-if="props.edition.cancelled">, {{ props.edition.cancelled }} cancelled</template
+      ><b v-if="state" class="o">{{ state }}. </b
+      ><RichText
+        :of="
+          rich('editionSum', {
+            digest: props.edition.digest,
+            delivered: props.edition.delivered,
+            total: props.edition.total,
+            open: props.edition.open,
+            failed: props.edition.failed,
+            cancelled: props.edition.cancelled,
+          })
+        "
+        ><template #bad="{ text }"
+          ><b class="m">{{ text }}</b></template
+        ></RichText
       ><template v-if="results.length">. {{ results.join(', ') }}</template></span
     >
   </button>

@@ -2,9 +2,11 @@
 import { useInfiniteQuery, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { api, lineOf, take } from '../api'
-import { counted, useAct, useNotice, WhenText } from '../shared'
+import { useAct, useNotice, WhenText } from '../shared'
 import { states } from '../channels'
 import EditionResults from './EditionResults.vue'
+import { rich, t } from './texts'
+import { inSentence, RichText } from '../texts'
 
 const props = defineProps<{ siteId: number; editionId: number; mayAct: boolean; zone: string | undefined }>()
 const emit = defineEmits<{ close: [] }>()
@@ -54,7 +56,7 @@ async function cancel(): Promise<void> {
   const done = await act.run(() =>
     take(api.POST('/api/sites/{site}/channels/editions/{edition}/cancel', { params: { path: path() } })),
   )
-  if (done) say(`${counted(done.count, 'email')} cancelled.`)
+  if (done) say(t('emailsCancelled', { emails: done.count }))
   await refresh()
 }
 
@@ -64,68 +66,84 @@ async function retry(answer: string | null): Promise<void> {
       api.POST('/api/sites/{site}/channels/editions/{edition}/retry', { params: { path: path() }, body: { answer } }),
     ),
   )
-  if (done) say(`Retrying ${counted(done.count, 'email')}.`)
+  if (done) say(t('retryingEmails', { emails: done.count }))
   await refresh()
 }
 </script>
 
 <template>
-  <section class="panel" aria-label="Edition">
-    <button class="link close" @click="emit('close')">Close</button>
+  <section class="panel" :aria-label="t('edition')">
+    <button class="link close" @click="emit('close')">{{ t('close') }}</button>
     <p v-if="error" class="trouble" role="alert">{{ lineOf(error) }}</p>
     <template v-if="detail && edition">
       <h2>{{ edition.title }}</h2>
       <p class="soft small">
-        {{ edition.digest }}, <WhenText :at="edition.dueAt" :zone="props.zone" />. {{ edition.delivered }} of
-        {{ edition.total }} delivered<template v-if="edition.open">, {{ edition.open }} on their way</template>.
+        <RichText
+          :of="
+            rich('editionSumAt', {
+              digest: edition.digest,
+              delivered: edition.delivered,
+              total: edition.total,
+              open: edition.open,
+            })
+          "
+          ><template #when><WhenText :at="edition.dueAt" :zone="props.zone" /></template
+        ></RichText>
       </p>
       <div v-if="props.mayAct && isOpen" class="row acts">
         <v-btn size="small" :loading="act.running.value" @click="setPaused(!edition.pausedAt)">{{
-          edition.pausedAt ? 'Resume sending' : 'Pause the sending'
+          edition.pausedAt ? t('resumeSending') : t('pauseSending')
         }}</v-btn>
-        <v-btn size="small" variant="outlined" color="secondary" :loading="act.running.value" @click="cancel"
-          >Cancel unsent emails</v-btn
-        >
+        <v-btn size="small" variant="outlined" color="secondary" :loading="act.running.value" @click="cancel">{{
+          t('cancelUnsentEmails')
+        }}</v-btn>
       </div>
       <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
       <ul v-if="detail.causes.length" class="causes">
         <li v-for="cause in detail.causes" :key="cause.state + cause.answer">
           <span class="tag" :class="states[cause.state].tone"
-            >{{ cause.count }} {{ states[cause.state].name.toLowerCase() }}</span
+            >{{ cause.count }} {{ inSentence(states[cause.state].name) }}</span
           >
-          {{ cause.answer || 'No response' }}
-          <button v-if="props.mayAct" class="link small" @click="retry(cause.answer)">Retry</button>
+          {{ cause.answer || t('noResponse') }}
+          <button v-if="props.mayAct" class="link small" @click="retry(cause.answer)">{{ t('retry') }}</button>
         </li>
       </ul>
       <EditionResults :detail="detail" :site-id="props.siteId" />
-      <h3 class="group">Recipients</h3>
+      <h3 class="group">{{ t('recipients') }}</h3>
       <table class="ruled">
         <thead>
           <tr>
-            <th>To</th>
-            <th>State</th>
-            <th>Server response</th>
-            <th>When</th>
+            <th>{{ t('text2') }}</th>
+            <th>{{ t('state') }}</th>
+            <th>{{ t('serverResponse') }}</th>
+            <th>{{ t('when') }}</th>
           </tr>
         </thead>
         <tbody>
           <tr v-for="one in rows" :key="one.id">
             <td class="mail">{{ one.mail }}</td>
             <td>
-              <span class="tag" :class="states[one.state].tone" :title="counted(one.attempts, 'attempt')">{{
+              <span class="tag" :class="states[one.state].tone" :title="t('attempts', { attempts: one.attempts })">{{
                 states[one.state].name
               }}</span>
             </td>
             <td class="soft mail">{{ one.lastAnswer }}</td>
             <td class="soft">
-              <template v-if="one.nextAttemptAt">next <WhenText :at="one.nextAttemptAt" /></template
+              <template v-if="one.nextAttemptAt"
+                ><RichText :of="rich('nextAttempt')"
+                  ><template #when><WhenText :at="one.nextAttemptAt" /></template></RichText></template
               ><WhenText v-else :at="one.deliveredAt ?? one.createdAt" />
             </td>
           </tr>
         </tbody>
       </table>
-      <v-btn v-if="mails.hasNextPage.value" class="mt-4" variant="outlined" size="small" @click="mails.fetchNextPage()"
-        >More</v-btn
+      <v-btn
+        v-if="mails.hasNextPage.value"
+        class="mt-4"
+        variant="outlined"
+        size="small"
+        @click="mails.fetchNextPage()"
+        >{{ t('more') }}</v-btn
       >
     </template>
   </section>

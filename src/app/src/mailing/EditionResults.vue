@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Schemas } from '../api'
-import { counted } from '../shared'
+import { t } from './texts'
 
 /** What came back of an edition: links followed, the two subjects side by side, who left. */
 const props = defineProps<{ detail: Schemas['EditionDetail']; siteId: number }>()
@@ -11,14 +11,14 @@ const plain = (address: string) => address.replace(/^https?:\/\//, '').replace(/
 </script>
 
 <template>
-  <h3 class="group">Posts</h3>
+  <h3 class="group">{{ t('posts') }}</h3>
   <ul class="posts">
     <li v-for="post in props.detail.posts" :key="post.id">
       <router-link :to="`/s/${props.siteId}/posts/${post.id}`">{{ post.title }}</router-link>
     </li>
   </ul>
   <template v-if="props.detail.trial">
-    <h3 class="group">Subject test</h3>
+    <h3 class="group">{{ t('subjectTest') }}</h3>
     <table class="ruled">
       <tbody>
         <tr
@@ -37,16 +37,16 @@ const plain = (address: string) => address.replace(/^https?:\/\//, '').replace(/
           :key="one.words"
         >
           <td>{{ one.words }}</td>
-          <td class="num">{{ counted(one.delivered, 'mail') }}</td>
-          <td class="num">{{ counted(one.clicks, 'click') }}</td>
+          <td class="num">{{ t('mails', { delivered: one.delivered }) }}</td>
+          <td class="num">{{ t('clicks', { clicks: one.clicks }) }}</td>
           <td class="num">{{ share(one.clicks, one.delivered) }}</td>
         </tr>
       </tbody>
     </table>
   </template>
   <template v-if="props.detail.edition.clicks !== null">
-    <h3 class="group">Clicks by link</h3>
-    <p v-if="props.detail.edition.clicks === 0" class="small soft">No clicks yet.</p>
+    <h3 class="group">{{ t('clicksByLink') }}</h3>
+    <p v-if="props.detail.edition.clicks === 0" class="small soft">{{ t('noClicksYet') }}</p>
     <ul v-else class="links">
       <li v-for="link in props.detail.links.filter((one) => one.clicks > 0)" :key="link.address">
         <a :href="link.address" target="_blank" rel="noopener">{{ plain(link.address) }}</a> <b>{{ link.clicks }}</b>
@@ -56,9 +56,11 @@ const plain = (address: string) => address.replace(/^https?:\/\//, '').replace(/
   </template>
   <p v-if="props.detail.edition.opens !== null || props.detail.edition.left" class="small soft">
     <template v-if="props.detail.edition.opens !== null"
-      >Opened {{ counted(props.detail.edition.opens, 'time') }}.
+      >{{ t('openedTimes', { opens: props.detail.edition.opens }) }}
     </template>
-    <template v-if="props.detail.edition.left">{{ props.detail.edition.left }} unsubscribed from this email.</template>
+    <template v-if="props.detail.edition.left">{{
+      t('leftUnsubscribedFromEmail', { left: props.detail.edition.left })
+    }}</template>
   </p>
 </template>
 

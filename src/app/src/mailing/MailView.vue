@@ -2,10 +2,11 @@
 import { useInfiniteQuery, useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { api, lineOf, take } from '../api'
-import { ChannelTabs, counted, PageTitle, useQueryValue, useSite } from '../shared'
+import { ChannelTabs, PageTitle, useQueryValue, useSite } from '../shared'
 import DigestLines from './DigestLines.vue'
 import EditionLine from './EditionLine.vue'
 import EditionPanel from './EditionPanel.vue'
+import { t } from './texts'
 
 const { id, site, mayEdit } = useSite()
 const picked = useQueryValue('edition')
@@ -32,29 +33,28 @@ const failed = computed(() => editions.value.reduce((sum, one) => sum + one.fail
 </script>
 
 <template>
-  <PageTitle title="Email">
+  <PageTitle :title="t('email')">
     <template #state v-if="data"
-      >{{ counted(digests.data.value?.length ?? 0, 'digest') }}.
-      {{ open ? `${counted(open, 'email')} being sent.` : 'Nothing is being sent.' }}
-      <b v-if="failed" class="m">{{ counted(failed, 'mail') }} failed.</b></template
+      >{{ t('digests', { digests: digests.data.value?.length ?? 0 }) }}.
+      {{ open ? t('emailsBeingSent', { open }) : t('nothingBeingSent') }}
+      <b v-if="failed" class="m">{{ t('mailsFailed', { failed }) }}</b></template
     >
     <template #act
-      ><v-btn variant="text" :to="`/s/${id}/readers`">Subscribers</v-btn
-      ><v-btn v-if="mayEdit" :to="`/s/${id}/channels/mail/new`">New digest</v-btn></template
+      ><v-btn variant="text" :to="`/s/${id}/readers`">{{ t('subscribers') }}</v-btn
+      ><v-btn v-if="mayEdit" :to="`/s/${id}/channels/mail/new`">{{ t('newDigest') }}</v-btn></template
     >
   </PageTitle>
   <ChannelTabs />
   <p v-if="error" class="work trouble" role="alert">{{ lineOf(error) }}</p>
-  <p v-else-if="isPending" class="work waiting">Loading …</p>
+  <p v-else-if="isPending" class="work waiting">{{ t('loading') }}</p>
   <div v-else class="work split">
     <div class="list" :class="{ away: picked }">
       <DigestLines v-if="digests.data.value" :digests="digests.data.value" :site-id="id" :zone="site?.timeZone" />
-      <h2 class="group">Sent emails</h2>
+      <h2 class="group">{{ t('sentEmails') }}</h2>
       <div v-if="editions.length === 0" class="empty">
-        <h3>Nothing yet</h3>
+        <h3>{{ t('nothingYet') }}</h3>
         <p>
-          When a post is published or a digest is due, each of its subscribers gets one email. Delivery results appear
-          here.
+          {{ t('whenPostPublishedDigest') }}
         </p>
       </div>
       <EditionLine
@@ -65,7 +65,7 @@ const failed = computed(() => editions.value.reduce((sum, one) => sum + one.fail
         :zone="site?.timeZone"
         @pick="picked = String(one.id)"
       />
-      <v-btn v-if="hasNextPage" class="mt-4" variant="outlined" @click="fetchNextPage()">Show more</v-btn>
+      <v-btn v-if="hasNextPage" class="mt-4" variant="outlined" @click="fetchNextPage()">{{ t('showMore') }}</v-btn>
     </div>
     <EditionPanel
       v-if="picked"

@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/vue-query'
 import { refDebounced } from '@vueuse/core'
 import { computed } from 'vue'
 import { api, type Schemas, take } from '../api'
-import { counted } from '../shared'
+import { t } from './texts'
 
 /** Whether posts that were not written here go out too, with what that would have been of late. */
 const props = defineProps<{ siteId: number; draft: Schemas['DigestRequest']; mayEdit: boolean }>()
@@ -35,9 +35,9 @@ const broughtIn = computed({
 /** "Last 30 days: 12 posts, 2,880 emails". */
 function told(posts: number): string {
   if (!data.value) return ' '
-  if (posts === 0) return `None in the last ${data.value.days} days`
-  const emails = isEach.value ? `, ${counted(posts * data.value.receivers, 'email')}` : ''
-  return `Last ${data.value.days} days: ${counted(posts, 'post')}${emails}`
+  if (posts === 0) return t('noneLastDaysDays', { days: data.value.days })
+  const emails = isEach.value ? `, ${t('emails', { posts: posts * data.value.receivers })}` : ''
+  return t('lastDaysDaysPosts', { days: data.value.days, posts, emails })
 }
 </script>
 
@@ -46,14 +46,14 @@ function told(posts: number): string {
     <v-checkbox v-model="followed" density="compact" hide-details :readonly="!props.mayEdit">
       <template #label
         ><span class="lines"
-          >Also posts of followed feeds you chose above<small>{{ told(data?.followed ?? 0) }}</small></span
+          >{{ t('alsoPostsFollowedFeeds') }}<small>{{ told(data?.followed ?? 0) }}</small></span
         ></template
       >
     </v-checkbox>
     <v-checkbox v-model="broughtIn" density="compact" hide-details :readonly="!props.mayEdit">
       <template #label
         ><span class="lines"
-          >Also imported posts<small>{{ told(data?.broughtIn ?? 0) }}</small></span
+          >{{ t('alsoImportedPosts') }}<small>{{ told(data?.broughtIn ?? 0) }}</small></span
         ></template
       >
     </v-checkbox>

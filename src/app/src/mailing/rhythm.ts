@@ -1,40 +1,42 @@
 import type { Schemas } from '../api'
+import { t } from './texts'
+import { weekdayName } from '../shared'
 
 export const everies: { value: Schemas['DigestEvery']; title: string }[] = [
-  { value: 'post', title: 'Immediately, with each post' },
-  { value: 'day', title: 'Every day' },
-  { value: 'week', title: 'Every week' },
-  { value: 'month', title: 'Every month' },
+  { value: 'post', title: t('immediatelyEachPost') },
+  { value: 'day', title: t('everyDay') },
+  { value: 'week', title: t('everyWeek') },
+  { value: 'month', title: t('everyMonth') },
 ]
 
 export const forms: { value: Schemas['DigestForm']; title: string }[] = [
-  { value: 'column', title: 'Titles and excerpts' },
-  { value: 'pictures', title: 'With the picture of each post' },
-  { value: 'whole', title: 'Full posts' },
-  { value: 'text', title: 'Plain text' },
+  { value: 'column', title: t('titlesExcerpts') },
+  { value: 'pictures', title: t('pictureEachPost') },
+  { value: 'whole', title: t('fullPosts') },
+  { value: 'text', title: t('plainText') },
 ]
 
 export const orders: { value: Schemas['DigestOrder']; title: string }[] = [
-  { value: 'newest', title: 'Newest first' },
-  { value: 'oldest', title: 'Oldest first' },
-  { value: 'featured', title: 'Featured posts first' },
+  { value: 'newest', title: t('newestFirst') },
+  { value: 'oldest', title: t('oldestFirst') },
+  { value: 'featured', title: t('featuredPostsFirst') },
 ]
 
 export const days: { value: Schemas['DayOfWeek']; title: string }[] = (
   ['monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday', 'sunday'] as const
-).map((value) => ({ value, title: value[0]!.toUpperCase() + value.slice(1) }))
+).map((value, index) => ({ value, title: weekdayName(index) }))
 
 /** "Every Friday at 9:00". */
 export function rhythmWords(rhythm: Schemas['DigestRhythm']): string {
   const at = rhythm.at.slice(0, 5).replace(/^0/, '')
   switch (rhythm.every) {
     case 'post':
-      return 'With each post'
+      return t('eachPost')
     case 'day':
-      return `Every day at ${at}`
+      return t('everyDay2', { at })
     case 'week':
-      return `Every ${days.find((day) => day.value === rhythm.day)?.title ?? 'week'} at ${at}`
+      return t('everyTitle', { title: days.find((day) => day.value === (rhythm.day ?? 'monday'))!.title, at })
     default:
-      return `On day ${rhythm.dayOfMonth ?? 1} of each month at ${at}`
+      return t('dayDayofmonthEachMonth', { dayOfMonth: rhythm.dayOfMonth ?? 1, at })
   }
 }

@@ -5,6 +5,7 @@ import { useAct, useNotice } from '../shared'
 import { wholeSettings } from './digestSettings'
 import { useDigestCalls } from './useDigestCalls'
 import { useDigestPreview } from './useDigestPreview'
+import { t } from './texts'
 
 /** The form of a digest, filled once from what is stored. */
 function useDigestForm(stored: () => Schemas['DigestView'] | undefined) {
@@ -59,7 +60,7 @@ export function useDigest(site: () => number, id: () => number | null) {
     )
     if (!saved) return undefined
     kept.value = JSON.stringify(form)
-    say(id() ? 'Digest saved.' : `“${saved.name}” created.`)
+    say(id() ? t('digestSaved') : t('nameCreated', { name: saved.name }))
     await refresh()
     return saved.id
   }

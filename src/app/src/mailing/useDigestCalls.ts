@@ -1,5 +1,6 @@
 import { api, type Schemas, take } from '../api'
 import { type useAct, useNotice, useRefresh } from '../shared'
+import { t } from './texts'
 
 /** What is done with a digest that is set up. */
 export function useDigestCalls(site: () => number, id: () => number | null, act: ReturnType<typeof useAct>) {
@@ -21,7 +22,7 @@ export function useDigestCalls(site: () => number, id: () => number | null, act:
   async function sendNow(): Promise<boolean> {
     await act.run(() => take(api.POST('/api/sites/{site}/channels/digests/{digest}/send', on())))
     const isSent = !act.trouble.value && !act.fields.value.posts
-    if (isSent) say('Sending.')
+    if (isSent) say(t('sending2'))
     await refresh()
     return isSent
   }
@@ -29,7 +30,7 @@ export function useDigestCalls(site: () => number, id: () => number | null, act:
   async function remove(name: string): Promise<boolean> {
     await act.run(() => take(api.DELETE('/api/sites/{site}/channels/digests/{digest}', on())))
     if (act.trouble.value) return false
-    say(`“${name}” deleted.`)
+    say(t('nameDeleted', { name }))
     await refresh()
     return true
   }
@@ -43,7 +44,7 @@ export function useDigestCalls(site: () => number, id: () => number | null, act:
         }),
       ),
     )
-    if (sent) say(`Test sent to ${sent.mail}.`)
+    if (sent) say(t('testSentMail', { mail: sent.mail }))
   }
 
   return { refresh, setPaused, sendNow, remove, tryOut }

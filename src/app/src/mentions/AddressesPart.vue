@@ -2,6 +2,7 @@
 import { useQuery } from '@tanstack/vue-query'
 import { api, take } from '../api'
 import { CopyButton } from '../shared'
+import { t } from './texts'
 
 /** Where other sites tell us, for pages that are not ours. */
 const isOpen = defineModel<boolean>({ required: true })
@@ -15,18 +16,20 @@ const { data } = useQuery({
 
 <template>
   <v-dialog v-model="isOpen" max-width="640">
-    <v-card title="Webmention, Pingback and Trackback">
+    <v-card :title="t('webmentionPingbackTrackback')">
       <v-card-text>
-        <p>Posts on our pages do this automatically. If posts are on your own pages, add this line to their head.</p>
+        <p>{{ t('postsOurPagesDo') }}</p>
         <template v-if="data">
           <pre class="snippet">{{ data.markup }}</pre>
-          <CopyButton :text="data.markup" label="Copy the line" />
-          <h3>Manual form</h3>
-          <p>Anyone can report a link to you here.</p>
-          <p class="address">{{ data.webmention }} <CopyButton :text="data.webmention" label="Copy the address" /></p>
+          <CopyButton :text="data.markup" :label="t('copyLine')" />
+          <h3>{{ t('manualForm') }}</h3>
+          <p>{{ t('anyoneCanReportLink') }}</p>
+          <p class="address">{{ data.webmention }} <CopyButton :text="data.webmention" :label="t('copyAddress')" /></p>
         </template>
       </v-card-text>
-      <v-card-actions><v-btn variant="text" @click="isOpen = false">Close</v-btn></v-card-actions>
+      <v-card-actions
+        ><v-btn variant="text" @click="isOpen = false">{{ t('close') }}</v-btn></v-card-actions
+      >
     </v-card>
   </v-dialog>
 </template>

@@ -3,6 +3,8 @@ import { computed } from 'vue'
 import type { Schemas } from '../api'
 import { CopyButton, WhenText } from '../shared'
 import { mentionWords, ways } from './words'
+import { rich, t } from './texts'
+import { RichText } from '../texts'
 
 /** One mention: what the page says about the post, where, and what is done with it. */
 const props = defineProps<{ mention: Schemas['MentionView']; zone: string | undefined }>()
@@ -12,9 +14,9 @@ const says = computed(() => props.mention.kind === 'link' || props.mention.kind 
 const acts = computed(() =>
   (
     [
-      { to: 'public', title: 'Publish', key: '1' },
-      { to: 'hidden', title: 'Hide', key: '2' },
-      { to: 'spam', title: 'Spam', key: '3' },
+      { to: 'public', title: t('publish'), key: '1' },
+      { to: 'hidden', title: t('hide'), key: '2' },
+      { to: 'spam', title: t('spam'), key: '3' },
     ] as const
   ).filter((act) => act.to !== props.mention.standing),
 )
@@ -23,8 +25,16 @@ const acts = computed(() =>
 <template>
   <article class="part">
     <p class="small soft kicker">
-      {{ mentionWords[props.mention.kind] }} {{ props.mention.host }} · via {{ ways[props.mention.way] }},
-      <WhenText :at="props.mention.receivedAt" :zone="props.zone" />
+      <RichText
+        :of="
+          rich('viaWay', {
+            kind: mentionWords[props.mention.kind],
+            host: props.mention.host,
+            way: ways[props.mention.way],
+          })
+        "
+        ><template #when><WhenText :at="props.mention.receivedAt" :zone="props.zone" /></template
+      ></RichText>
     </p>
     <h2>
       <a :href="props.mention.source" target="_blank" rel="noopener nofollow">{{
@@ -39,25 +49,31 @@ const acts = computed(() =>
         rel="noopener nofollow"
         >{{ props.mention.author }}</a><template v-else>{{ props.mention.author }}</template>
       <template v-if="props.mention.publishedAt">
-        · published <WhenText :at="props.mention.publishedAt" :zone="props.zone"
-      /></template>
+        ·
+        <RichText :of="rich('publishedWhen')"
+          ><template #when><WhenText :at="props.mention.publishedAt" :zone="props.zone" /></template></RichText
+      ></template>
       <template v-if="props.mention.readAt">
-        · read <WhenText :at="props.mention.readAt" :zone="props.zone"
-      /></template>
+        ·
+        <RichText :of="rich('readWhen')"
+          ><template #when><WhenText :at="props.mention.readAt" :zone="props.zone" /></template></RichText
+      ></template>
     </p>
     <blockquote v-if="props.mention.text && says" class="said">{{ props.mention.text }}</blockquote>
     <p v-if="props.mention.problem" class="m">{{ props.mention.problem }}</p>
     <p v-if="props.mention.nextReadAt" class="soft">
-      Next fetch <WhenText :at="props.mention.nextReadAt" :zone="props.zone" />.
+      <RichText :of="rich('nextFetch')"
+        ><template #when><WhenText :at="props.mention.nextReadAt" :zone="props.zone" /></template
+      ></RichText>
     </p>
     <dl>
-      <dt>About</dt>
+      <dt>{{ t('about') }}</dt>
       <dd>
         <a :href="props.mention.postAddress" target="_blank" rel="noopener">{{ props.mention.postTitle }}</a>
       </dd>
-      <dt>Page</dt>
+      <dt>{{ t('page') }}</dt>
       <dd class="source">
-        {{ props.mention.source }} <CopyButton :text="props.mention.source" label="Copy the address" />
+        {{ props.mention.source }} <CopyButton :text="props.mention.source" :label="t('copyAddress')" />
       </dd>
     </dl>
     <div class="row acts">
@@ -70,9 +86,11 @@ const acts = computed(() =>
           @click="emit('decide', act.to)"
           ><kbd>{{ act.key }}</kbd> {{ act.title }}</v-btn
         >
-        <v-btn variant="outlined" color="secondary" @click="emit('ban')">Ban {{ props.mention.host }}</v-btn>
+        <v-btn variant="outlined" color="secondary" @click="emit('ban')">{{
+          t('banHost', { host: props.mention.host })
+        }}</v-btn>
       </template>
-      <v-btn variant="text" @click="emit('read')">Fetch again</v-btn>
+      <v-btn variant="text" @click="emit('read')">{{ t('fetchAgain') }}</v-btn>
     </div>
   </article>
 </template>

@@ -2,11 +2,12 @@
 import { onKeyStroke } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { lineOf } from '../api'
-import { counted, PageTitle, useQueryValue, useSite, WhenText } from '../shared'
+import { PageTitle, useQueryValue, useSite, WhenText } from '../shared'
 import AddressesPart from './AddressesPart.vue'
 import MentionPart from './MentionPart.vue'
 import { useMentions } from './useMentions'
 import { choices, kinds, nothing } from './words'
+import { t } from './texts'
 
 const { id, site } = useSite()
 const choice = useQueryValue('choice')
@@ -16,7 +17,9 @@ const isPhoneDetail = ref(false)
 const isAddresses = ref(false)
 const current = computed(() => mentions.value.find((one) => String(one.id) === picked.value) ?? null)
 const state = computed(() =>
-  counts.value ? `${counted(counts.value.waiting, 'mention')} waiting, ${counts.value.public} published.` : '',
+  counts.value
+    ? t('mentionsWaitingPublicPublished', { waiting: counts.value.waiting, public: counts.value.public })
+    : '',
 )
 // Where the one looked at was decided, the next in the list is there already.
 watch(mentions, (now, before) => {
@@ -55,13 +58,15 @@ onKeyStroke((event) => {
 </script>
 
 <template>
-  <PageTitle title="Mentions">
+  <PageTitle :title="t('mentions')">
     <template #state>{{ state }}</template>
-    <template #act><v-btn variant="outlined" @click="isAddresses = true">Webmention addresses</v-btn></template>
+    <template #act
+      ><v-btn variant="outlined" @click="isAddresses = true">{{ t('webmentionAddresses') }}</v-btn></template
+    >
   </PageTitle>
   <p v-if="list.error.value" class="work trouble" role="alert">{{ lineOf(list.error.value) }}</p>
   <div v-else class="work split">
-    <section class="heard" :class="{ away: isPhoneDetail }" aria-label="Mentions">
+    <section class="heard" :class="{ away: isPhoneDetail }" :aria-label="t('mentions')">
       <div class="pills bar">
         <button
           v-for="one in choices"
@@ -74,7 +79,7 @@ onKeyStroke((event) => {
           {{ one.title }} {{ counts?.[one.value] ?? '' }}
         </button>
       </div>
-      <p v-if="list.isPending.value" class="waiting px-6">Loading …</p>
+      <p v-if="list.isPending.value" class="waiting px-6">{{ t('loading') }}</p>
       <button
         v-for="one in mentions"
         :key="one.id"
@@ -86,15 +91,15 @@ onKeyStroke((event) => {
         <b>{{ one.author }}</b><small><WhenText :at="one.receivedAt" :zone="site?.timeZone" /></small>
         <span class="start">{{ one.text || one.title || one.source }}</span>
         <span class="about"
-          >{{ one.readAt ? kinds[one.kind] : 'Received' }} · {{ one.host }} · {{ one.postTitle }}</span
+          >{{ one.readAt ? kinds[one.kind] : t('received') }} · {{ one.host }} · {{ one.postTitle }}</span
         >
       </button>
       <p v-if="list.hasNextPage.value" class="px-6 py-3">
-        <button class="link" @click="list.fetchNextPage()">Show more</button>
+        <button class="link" @click="list.fetchNextPage()">{{ t('showMore') }}</button>
       </p>
     </section>
     <div class="one" :class="{ away: !isPhoneDetail }">
-      <button class="link back" @click="isPhoneDetail = false">← All mentions</button>
+      <button class="link back" @click="isPhoneDetail = false">{{ t('allMentions') }}</button>
       <MentionPart
         v-if="current"
         :mention="current"

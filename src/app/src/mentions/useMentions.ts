@@ -2,6 +2,7 @@ import { useInfiniteQuery } from '@tanstack/vue-query'
 import { computed, type Ref } from 'vue'
 import { api, type Schemas, take } from '../api'
 import { decided, useAct, useNotice, useRefresh } from '../shared'
+import { t } from './texts'
 
 /** The mentions of a choice, page by page. */
 function useMentionList(site: () => number, choice: Ref<string>) {
@@ -58,7 +59,7 @@ export function useMentions(site: () => number, choice: Ref<string>) {
         }),
       ),
     )
-    if (done) say(`${one.host} banned. Its mentions are marked as spam.`)
+    if (done) say(t('hostBannedItsMentions', { host: one.host }))
     await refresh()
   }
 
@@ -69,7 +70,7 @@ export function useMentions(site: () => number, choice: Ref<string>) {
         api.POST('/api/sites/{site}/mentions/{mention}/read', { params: { path: { site: site(), mention: one.id } } }),
       ),
     )
-    if (!act.trouble.value) say('Fetching the page again.')
+    if (!act.trouble.value) say(t('fetchingPageAgain'))
     await refresh()
   }
 

@@ -1,19 +1,20 @@
 import type { Schemas } from '../api'
+import { t } from './texts'
 
 /** What a page of another site does with a post, before its name. */
 export const mentionWords: Record<Schemas['MentionKind'], string> = {
-  link: 'Linked from',
-  answer: 'Reply on',
-  like: 'Likes this on',
-  repost: 'Reposted on',
+  link: t('linkedFrom'),
+  answer: t('replyOn'),
+  like: t('likesThisOn'),
+  repost: t('repostedOn'),
 }
 
 /** The same in one word. */
 export const kinds: Record<Schemas['MentionKind'], string> = {
-  link: 'Link',
-  answer: 'Reply',
-  like: 'Like',
-  repost: 'Repost',
+  link: t('link'),
+  answer: t('reply'),
+  like: t('like'),
+  repost: t('repost'),
 }
 
 export const ways: Record<Schemas['MentionWay'], string> = {
@@ -24,18 +25,18 @@ export const ways: Record<Schemas['MentionWay'], string> = {
 
 /** The choices of the list, in the order people work through them. */
 export const choices: { value: Schemas['MentionChoice']; title: string }[] = [
-  { value: 'waiting', title: 'Waiting' },
-  { value: 'public', title: 'Public' },
-  { value: 'aside', title: 'Hidden or spam' },
-  { value: 'unread', title: 'Not fetched yet' },
-  { value: 'refused', title: 'Rejected (no link)' },
+  { value: 'waiting', title: t('waiting') },
+  { value: 'public', title: t('public') },
+  { value: 'aside', title: t('hiddenSpam') },
+  { value: 'unread', title: t('notFetchedYet') },
+  { value: 'refused', title: t('rejectedNoLink') },
 ]
 
 /** What an empty list says. */
 export const nothing: Record<Schemas['MentionChoice'], [string, string]> = {
-  waiting: ['No mention is waiting', 'When another site links to a post and notifies us, it appears here.'],
-  public: ['No published mentions yet', 'Published mentions appear with the comments of their post.'],
-  aside: ['Nothing was set aside', 'What you hide or mark as spam is kept here.'],
-  unread: ['Every page has been read', 'New mentions are fetched within seconds.'],
-  refused: ['Every page had its link', 'Mentions whose page does not link to the post are listed here.'],
+  waiting: [t('noMentionWaiting'), t('whenAnotherSiteLinks')],
+  public: [t('noPublishedMentionsYet'), t('publishedMentionsAppearComments')],
+  aside: [t('nothingWasSetAside'), t('whatHideMarkSpam')],
+  unread: [t('everyPageHasBeen'), t('newMentionsFetchedWithin')],
+  refused: [t('everyPageHadIts'), t('mentionsWhosePageDoes')],
 }

@@ -2,6 +2,7 @@
 import { api, type Schemas, take } from '../api'
 import { useAct, useNotice, WhenText } from '../shared'
 import { useNotices } from './useNotices'
+import { t } from './texts'
 
 const props = defineProps<{ siteId: number; mayEdit: boolean }>()
 const { data, reload } = useNotices(() => props.siteId)
@@ -16,12 +17,12 @@ async function put(notice: Schemas['NoticeView'], way: 'done' | 'undone'): Promi
 
 async function away(notice: Schemas['NoticeView']): Promise<void> {
   await put(notice, 'done')
-  say('Dismissed.', () => put(notice, 'undone'))
+  say(t('dismissed'), () => put(notice, 'undone'))
 }
 </script>
 
 <template>
-  <section v-if="data?.length" class="notices" aria-label="Notices">
+  <section v-if="data?.length" class="notices" :aria-label="t('notices')">
     <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
     <article v-for="notice in data" :key="notice.id" :class="notice.isTrouble ? 'm' : 'v'">
       <svg viewBox="0 0 14 14" width="14" height="14" aria-hidden="true">
@@ -33,8 +34,14 @@ async function away(notice: Schemas['NoticeView']): Promise<void> {
         <p v-for="line in notice.text.split('\n').filter(Boolean)" :key="line" class="small line">{{ line }}</p>
       </div>
       <div class="acts small">
-        <router-link class="link" :to="notice.path">View</router-link
-        ><button v-if="props.mayEdit" type="button" class="link" @click="away(notice)">Dismiss</button>
+        <router-link class="link" :to="notice.path">{{ t('view') }}</router-link><button
+          v-if="props.mayEdit"
+          type="button"
+          class="link"
+          @click="away(notice)"
+        >
+          {{ t('dismiss') }}
+        </button>
       </div>
     </article>
   </section>

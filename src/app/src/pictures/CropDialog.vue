@@ -4,6 +4,8 @@ import { Cropper } from 'vue-advanced-cropper'
 import 'vue-advanced-cropper/dist/style.css'
 import type { Schemas } from '../api'
 import { shapes, type Shape } from './shapes'
+import { t } from './texts'
+import { inSentence } from '../texts'
 
 const open = defineModel<boolean>({ required: true })
 const props = defineProps<{ picture: Schemas['PictureView']; use?: string; shape?: Shape }>()
@@ -43,7 +45,12 @@ const cropper = ref<InstanceType<typeof Cropper> | null>(null)
 const place = computed(() => {
   const { left, top, width, height } = part.value
   const percent = (share: number) => `${Math.round(share / 10)}%`
-  return `${percent(width)} of the width and ${percent(height)} of the height, from ${percent(left)} across and ${percent(top)} down.`
+  return t('widthWidthHeightHeight', {
+    width: percent(width),
+    height: percent(height),
+    left: percent(left),
+    top: percent(top),
+  })
 })
 
 // Arrows move the part, with Shift they make it larger or smaller, a fiftieth of the picture at a time.
@@ -74,15 +81,11 @@ function cut(edit: Schemas['PictureEdit']): void {
 <template>
   <v-dialog v-model="open" max-width="860">
     <v-card class="pa-6">
-      <h2>{{ props.use ? `Crop picture: ${props.use.toLowerCase()}` : 'Crop picture' }}</h2>
+      <h2>{{ props.use ? t('cropPictureUse', { use: inSentence(props.use) }) : t('cropPicture') }}</h2>
       <p class="soft">
-        {{
-          props.use
-            ? 'Only here. Everywhere else the picture stays as it is.'
-            : 'The original is kept; you can undo the crop at any time.'
-        }}
+        {{ props.use ? t('onlyHereEverywhereElse') : t('originalKeptCanUndo') }}
       </p>
-      <div class="chips my-3" role="radiogroup" aria-label="Shape">
+      <div class="chips my-3" role="radiogroup" :aria-label="t('shape')">
         <button
           v-for="one in shapes"
           :key="one.name"
@@ -96,13 +99,7 @@ function cut(edit: Schemas['PictureEdit']): void {
           {{ one.name }}
         </button>
       </div>
-      <div
-        class="around"
-        tabindex="0"
-        role="group"
-        aria-label="Crop area. Arrow keys move, Shift + arrows resize."
-        @keydown="press"
-      >
+      <div class="around" tabindex="0" role="group" :aria-label="t('cropAreaArrowKeys')" @keydown="press">
         <Cropper
           ref="cropper"
           class="cropper"
@@ -112,17 +109,17 @@ function cut(edit: Schemas['PictureEdit']): void {
           @change="take"
         />
       </div>
-      <p class="soft small mt-2" role="status">{{ place }} Arrow keys move, Shift + arrows resize.</p>
+      <p class="soft small mt-2" role="status">{{ t('placeArrowKeysMove', { place }) }}</p>
       <div class="row mt-4">
-        <v-btn @click="cut(part)">Apply crop</v-btn>
+        <v-btn @click="cut(part)">{{ t('applyCrop') }}</v-btn>
         <v-btn
           variant="outlined"
           @click="
             cut(props.use ? props.picture.edit : { ...props.picture.edit, left: 0, top: 0, width: 1000, height: 1000 })
           "
-          >Remove crop</v-btn
+          >{{ t('removeCrop') }}</v-btn
         >
-        <v-btn variant="text" @click="open = false">Leave it</v-btn>
+        <v-btn variant="text" @click="open = false">{{ t('leaveIt') }}</v-btn>
       </div>
     </v-card>
   </v-dialog>

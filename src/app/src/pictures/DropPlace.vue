@@ -2,6 +2,8 @@
 import { mdiImagePlusOutline } from '@mdi/js'
 import { ref } from 'vue'
 import type { useUploads } from './useUploads'
+import { rich, t } from './texts'
+import { RichText } from '../texts'
 
 /** Takes pictures that are dropped, pasted or chosen, and shows how far they are. */
 const props = defineProps<{ uploads: ReturnType<typeof useUploads>; slim?: boolean }>()
@@ -28,25 +30,29 @@ function choose(): void {
     @drop.prevent="drop"
   >
     <p>
-      <v-icon :icon="mdiImagePlusOutline" size="20" /> Drop pictures here, or
-      <button type="button" class="link" @click="input?.click()">choose files</button>
+      <v-icon :icon="mdiImagePlusOutline" size="20" /> {{ ' '
+      }}<RichText :of="rich('dropPictures')"
+        ><template #choose="{ text }"
+          ><button type="button" class="link" @click="input?.click()">{{ text }}</button></template
+        ></RichText
+      >
       <input
         ref="input"
         type="file"
         multiple
         accept="image/*,.svg"
         class="hidden"
-        aria-label="Choose pictures"
+        :aria-label="t('choosePictures')"
         @change="choose"
       />
-      <span class="soft small"> JPEG, PNG, WebP, GIF or SVG, up to 20 MB each. Location data is removed.</span>
+      <span class="soft small"> {{ t('jpegPngWebpGif') }}</span>
     </p>
     <ul v-if="props.uploads.uploads.length" aria-live="polite">
       <li v-for="row in props.uploads.uploads" :key="row.name">
         <span class="name">{{ row.name }}</span>
         <span v-if="row.trouble" class="m small"
           >{{ row.trouble }}
-          <button type="button" class="link" @click="props.uploads.forget(row)">Dismiss</button></span
+          <button type="button" class="link" @click="props.uploads.forget(row)">{{ t('dismiss') }}</button></span
         >
         <progress v-else :value="row.part" max="1" />
       </li>

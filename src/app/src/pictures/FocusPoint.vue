@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { t } from './texts'
 
 /** The point of a picture that every crop keeps. */
 const x = defineModel<number>('x', { required: true })
@@ -38,7 +39,7 @@ function key(event: KeyboardEvent): void {
       type="button"
       class="whole"
       :disabled="props.readonly"
-      :aria-label="`Focal point: ${x} from the left, ${y} from the top, of 100. Arrow keys move it.`"
+      :aria-label="t('focalPointXFrom', { x, y })"
       @click="point"
       @keydown="key"
     >
@@ -52,7 +53,7 @@ function key(event: KeyboardEvent): void {
         :style="{ objectPosition: position }"
       /><img :src="props.picture" alt="" class="tall" :style="{ objectPosition: position }" />
     </div>
-    <p class="small soft">Click the part that should always stay visible.</p>
+    <p class="small soft">{{ t('clickPartShouldAlways') }}</p>
   </div>
 </template>
 

@@ -6,6 +6,7 @@ import { api, lineOf, type Schemas, take, upload } from '../api'
 import FocusPoint from './FocusPoint.vue'
 import { CopyButton, useAct, useNotice } from '../shared'
 import CropDialog from './CropDialog.vue'
+import { t } from './texts'
 
 const props = defineProps<{ siteId: number; picture: Schemas['PictureView']; mayEdit: boolean }>()
 const emit = defineEmits<{ changed: [picture: Schemas['PictureView'] | null]; close: [] }>()
@@ -61,7 +62,7 @@ async function replace(): Promise<void> {
   try {
     const url = `/api/sites/${props.siteId}/pictures/${props.picture.id}/file?name=${encodeURIComponent(chosen.name)}`
     emit('changed', await upload<Schemas['PictureView']>('PUT', url, chosen))
-    say('Picture replaced everywhere.')
+    say(t('pictureReplacedEverywhere'))
   } catch (reason) {
     act.trouble.value = lineOf(reason)
   }
@@ -74,10 +75,10 @@ async function remove(): Promise<void> {
 </script>
 
 <template>
-  <section class="detail" :aria-label="`About ${props.picture.name}`">
+  <section class="detail" :aria-label="t('aboutName', { name: props.picture.name })">
     <div class="row head">
       <h2>{{ props.picture.name }}</h2>
-      <button type="button" class="link" @click="emit('close')">Close</button>
+      <button type="button" class="link" @click="emit('close')">{{ t('close') }}</button>
     </div>
     <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
     <p v-if="act.fields.value.picture || act.fields.value.edit" class="trouble" role="alert">
@@ -91,36 +92,40 @@ async function remove(): Promise<void> {
     />
     <div v-if="props.picture.type !== 'svg'" class="row">
       <button type="button" class="chip" @click="cropping = true">
-        <v-icon :icon="mdiCropRotate" size="16" /> Crop …
+        <v-icon :icon="mdiCropRotate" size="16" /> {{ t('crop') }}
       </button>
-      <button type="button" class="chip" @click="turn"><v-icon :icon="mdiRotateRight" size="16" /> Rotate</button>
+      <button type="button" class="chip" @click="turn">
+        <v-icon :icon="mdiRotateRight" size="16" /> {{ t('rotate') }}
+      </button>
     </div>
-    <v-textarea v-model="form.alt" label="Description (alt text)" rows="2" :error-messages="act.fields.value.alt" />
-    <v-text-field v-model="form.caption" label="Caption" :error-messages="act.fields.value.caption" />
-    <v-text-field v-model="form.credit" label="Credit" />
+    <v-textarea v-model="form.alt" :label="t('descriptionAltText')" rows="2" :error-messages="act.fields.value.alt" />
+    <v-text-field v-model="form.caption" :label="t('caption')" :error-messages="act.fields.value.caption" />
+    <v-text-field v-model="form.credit" :label="t('credit')" />
     <div class="row">
-      <v-btn :disabled="!dirty" :loading="act.running.value" @click="save()">Save</v-btn>
-      <CopyButton :text="props.picture.address" label="Copy the address" />
+      <v-btn :disabled="!dirty" :loading="act.running.value" @click="save()">{{ t('save') }}</v-btn>
+      <CopyButton :text="props.picture.address" :label="t('copyAddress')" />
     </div>
-    <h3 class="group">Where it is used</h3>
-    <p v-if="uses?.length === 0" class="soft">In no post yet.</p>
+    <h3 class="group">{{ t('whereUsed') }}</h3>
+    <p v-if="uses?.length === 0" class="soft">{{ t('noPostYet') }}</p>
     <ul v-else class="uses">
       <li v-for="use in uses" :key="use.postId">
         <router-link class="t" :to="`/s/${props.siteId}/posts/${use.postId}`">{{ use.title }}</router-link>
-        <span class="soft small">{{ use.asPicture ? 'main picture' : 'in the text' }}</span>
+        <span class="soft small">{{ use.asPicture ? t('mainPicture') : t('inTheText') }}</span>
       </li>
     </ul>
     <div v-if="props.mayEdit" class="row">
-      <button type="button" class="link" @click="file?.click()">Replace …</button>
+      <button type="button" class="link" @click="file?.click()">{{ t('replace') }}</button>
       <input
         ref="file"
         type="file"
         accept="image/*,.svg"
         class="hidden"
-        aria-label="Choose the other picture"
+        :aria-label="t('chooseOtherPicture')"
         @change="replace"
       />
-      <button v-if="uses?.length === 0" type="button" class="link back" @click="remove">Delete picture</button>
+      <button v-if="uses?.length === 0" type="button" class="link back" @click="remove">
+        {{ t('deletePicture') }}
+      </button>
     </div>
     <CropDialog v-if="cropping" v-model="cropping" :picture="props.picture" @cut="save" />
   </section>

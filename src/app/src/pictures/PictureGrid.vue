@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Schemas } from '../api'
+import { t } from './texts'
 
 const props = defineProps<{ pictures: Schemas['PictureView'][]; chosen: number | null }>()
 const emit = defineEmits<{ choose: [picture: Schemas['PictureView']] }>()
@@ -24,10 +25,14 @@ const emit = defineEmits<{ choose: [picture: Schemas['PictureView']] }>()
         <span class="name">{{ picture.alt || picture.name }}</span>
         <span class="facts"
           ><span :class="{ o: !picture.alt }">{{
-            picture.alt ? `${picture.width} × ${picture.height}` : 'No description'
+            picture.alt ? `${picture.width} × ${picture.height}` : t('noDescription')
           }}</span
           ><span>{{
-            picture.uses ? `in ${picture.uses} ${picture.uses === 1 ? 'post' : 'posts'}` : 'unused'
+            picture.uses
+              ? picture.uses === 1
+                ? t('usesPost', { uses: picture.uses })
+                : t('usesPosts', { uses: picture.uses })
+              : t('unused')
           }}</span></span
         >
       </button>

@@ -7,6 +7,7 @@ import DropPlace from './DropPlace.vue'
 import PictureGrid from './PictureGrid.vue'
 import { usePictures } from './usePictures'
 import { useUploads } from './useUploads'
+import { t } from './texts'
 
 /** Chooses pictures from the library, adds some, fetches one by its address, or has one drawn. */
 const open = defineModel<boolean>({ required: true })
@@ -64,8 +65,8 @@ async function draw(): Promise<void> {
   <v-dialog v-model="open" max-width="900" scrollable>
     <v-card class="pa-5">
       <div class="row head">
-        <h2>{{ props.many ? 'Choose pictures' : 'Choose a picture' }}</h2>
-        <v-text-field v-model="search" class="search" density="compact" label="Search pictures" />
+        <h2>{{ props.many ? t('choosePictures') : t('choosePicture') }}</h2>
+        <v-text-field v-model="search" class="search" density="compact" :label="t('searchPictures')" />
       </div>
       <p v-if="act.trouble.value || act.fields.value.title" class="trouble" role="alert">
         {{ act.trouble.value || act.fields.value.title?.[0] }}
@@ -75,25 +76,27 @@ async function draw(): Promise<void> {
         <v-text-field
           v-model="address"
           density="compact"
-          label="Or add by address"
+          :label="t('addByAddress')"
           :error-messages="act.fields.value.address"
         />
-        <v-btn type="submit" variant="outlined" :disabled="!address" :loading="act.running.value">Add</v-btn>
-        <v-btn v-if="props.title !== undefined && !props.many" variant="outlined" @click="draw"
-          >Generate from title</v-btn
-        >
+        <v-btn type="submit" variant="outlined" :disabled="!address" :loading="act.running.value">{{ t('add') }}</v-btn>
+        <v-btn v-if="props.title !== undefined && !props.many" variant="outlined" @click="draw">{{
+          t('generateFromTitle')
+        }}</v-btn>
       </form>
       <div class="shelf mt-4">
-        <p v-if="pictures.length === 0" class="soft">The library is empty.</p>
-        <p v-if="picked.length" class="soft small">{{ picked.length }} selected, in this order.</p>
+        <p v-if="pictures.length === 0" class="soft">{{ t('libraryEmpty') }}</p>
+        <p v-if="picked.length" class="soft small">{{ t('pickedSelectedOrder', { picked: picked.length }) }}</p>
         <PictureGrid :pictures="pictures" :chosen="picked.at(-1)?.id ?? null" @choose="pick" />
-        <v-btn v-if="hasNextPage" class="mt-4" variant="outlined" @click="fetchNextPage()">More pictures</v-btn>
+        <v-btn v-if="hasNextPage" class="mt-4" variant="outlined" @click="fetchNextPage()">{{
+          t('morePictures')
+        }}</v-btn>
       </div>
       <div class="row mt-4">
-        <v-btn v-if="props.many" :disabled="picked.length === 0" @click="finish(picked)"
-          >Insert {{ picked.length || '' }}</v-btn
-        >
-        <v-btn variant="text" @click="open = false">Close</v-btn>
+        <v-btn v-if="props.many" :disabled="picked.length === 0" @click="finish(picked)">{{
+          t('insertPicked', { picked: picked.length || '' })
+        }}</v-btn>
+        <v-btn variant="text" @click="open = false">{{ t('close') }}</v-btn>
       </div>
     </v-card>
   </v-dialog>

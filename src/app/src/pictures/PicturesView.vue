@@ -2,12 +2,13 @@
 import { refDebounced } from '@vueuse/core'
 import { computed } from 'vue'
 import { lineOf, type Schemas } from '../api'
-import { counted, PageTitle, PostTabs, useQueryValue, useSite } from '../shared'
+import { PageTitle, PostTabs, useQueryValue, useSite } from '../shared'
 import DropPlace from './DropPlace.vue'
 import PictureDetail from './PictureDetail.vue'
 import PictureGrid from './PictureGrid.vue'
 import { usePictures } from './usePictures'
 import { useUploads } from './useUploads'
+import { t } from './texts'
 
 const { id, mayEdit } = useSite()
 const search = useQueryValue('search')
@@ -31,10 +32,10 @@ function change(picture: Schemas['PictureView'] | null): void {
 </script>
 
 <template>
-  <PageTitle title="Pictures">
+  <PageTitle :title="t('pictures')">
     <template #state
-      >{{ counted(total, 'picture') }}{{ search || only ? ' found' : '' }}.
-      <b v-if="wordless" class="o">{{ wordless }} without description.</b></template
+      >{{ t('pictures2', { total }) }}{{ search || only ? ' found' : '' }}.
+      <b v-if="wordless" class="o">{{ t('wordlessWithoutDescription', { wordless }) }}</b></template
     >
   </PageTitle>
   <PostTabs />
@@ -42,27 +43,27 @@ function change(picture: Schemas['PictureView'] | null): void {
     <DropPlace :uploads="uploads" />
     <div class="row tools">
       <div class="pills">
-        <button class="pill" :class="{ on: !only }" @click="only = ''">All</button>
+        <button class="pill" :class="{ on: !only }" @click="only = ''">{{ t('all') }}</button>
         <button class="pill" :class="{ on: only === 'wordless' }" @click="only = 'wordless'">
-          Without description
+          {{ t('withoutDescription') }}
         </button>
-        <button class="pill" :class="{ on: only === 'unused' }" @click="only = 'unused'">Unused</button>
+        <button class="pill" :class="{ on: only === 'unused' }" @click="only = 'unused'">{{ t('unused2') }}</button>
       </div>
       <v-text-field
         v-model="search"
         class="search"
         density="compact"
-        label="Search pictures"
+        :label="t('searchPictures')"
         clearable
         @click:clear="search = ''"
       />
     </div>
     <p v-if="error" class="trouble" role="alert">{{ lineOf(error) }}</p>
-    <p v-else-if="isPending" class="waiting">Reading the library …</p>
+    <p v-else-if="isPending" class="waiting">{{ t('readingLibrary') }}</p>
     <div v-else-if="pictures.length === 0" class="empty">
-      <h2>{{ search || only ? 'No pictures found' : 'The library is empty' }}</h2>
+      <h2>{{ search || only ? t('noPicturesFound') : t('libraryEmpty2') }}</h2>
       <p>
-        {{ search || only ? 'Try other words.' : 'Drop pictures above; posts of every blog of the site can use them.' }}
+        {{ search || only ? t('tryOtherWords') : t('dropPicturesAbovePosts') }}
       </p>
     </div>
     <div v-else class="sides" :class="{ open: chosen }">
@@ -72,8 +73,13 @@ function change(picture: Schemas['PictureView'] | null): void {
           :chosen="chosen?.id ?? null"
           @choose="(picture) => (open = String(picture.id))"
         />
-        <v-btn v-if="hasNextPage" class="mt-4" variant="outlined" :loading="isFetchingNextPage" @click="fetchNextPage()"
-          >More pictures</v-btn
+        <v-btn
+          v-if="hasNextPage"
+          class="mt-4"
+          variant="outlined"
+          :loading="isFetchingNextPage"
+          @click="fetchNextPage()"
+          >{{ t('morePictures') }}</v-btn
         >
       </div>
       <PictureDetail

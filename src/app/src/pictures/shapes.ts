@@ -1,3 +1,5 @@
+import { t } from './texts'
+
 /** A shape to cut pictures to: width by height; without one, any. */
 export interface Shape {
   name: string
@@ -5,15 +7,15 @@ export interface Shape {
 }
 
 /** The card that networks show: 1200 by 630 pixels. */
-export const networkCard: Shape = { name: 'Social preview (1.91 : 1)', ratio: 1200 / 630 }
+export const networkCard: Shape = { name: t('socialPreview191'), ratio: 1200 / 630 }
 
 /** Shapes offered. */
 export const shapes: Shape[] = [
-  { name: 'Free', ratio: undefined },
-  { name: '16 to 9', ratio: 16 / 9 },
-  { name: '4 to 3', ratio: 4 / 3 },
-  { name: 'Square', ratio: 1 },
-  { name: '3 to 4', ratio: 3 / 4 },
+  { name: t('free'), ratio: undefined },
+  { name: t('n169'), ratio: 16 / 9 },
+  { name: t('n43'), ratio: 4 / 3 },
+  { name: t('square'), ratio: 1 },
+  { name: t('n34'), ratio: 3 / 4 },
   networkCard,
 ]
 

@@ -2,7 +2,7 @@
 import { onKeyStroke } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { lineOf, type Schemas } from '../api'
-import { counted, PageTitle, useNotice, useSite } from '../shared'
+import { PageTitle, useNotice, useSite } from '../shared'
 import VersionsDialog from './VersionsDialog.vue'
 import EditorActs from './editor/EditorActs.vue'
 import EditorNews from './editor/EditorNews.vue'
@@ -19,6 +19,7 @@ import { plainLines } from './plainLines'
 import { statuses } from './status'
 import { usePost } from './editor/usePost'
 import { usePostCheck } from './usePostCheck'
+import { t } from './texts'
 
 const { id: siteId, site, mayEdit, mayWrite } = useSite()
 const writing = usePost(() => siteId.value)
@@ -49,17 +50,17 @@ const written = computed(() => blogs.value?.filter((blog) => blog.writtenHere) ?
 const plain = computed(() => plainLines(post.bodyHtml))
 const words = computed(() => plain.value.split(/\s+/).filter(Boolean).length)
 const saving = computed(() => {
-  if (readonly.value) return 'This post comes from a followed feed. Edit it at its source.'
-  if (act.running.value) return 'Saving …'
+  if (readonly.value) return t('postComesFromFollowed')
+  if (act.running.value) return t('saving')
   if (dirty.value && post.status === 'published')
-    return isKept.value ? 'Saved as unpublished changes.' : 'Unpublished changes.'
-  if (dirty.value) return 'Not saved yet.'
-  return id.value ? 'Saved.' : ''
+    return isKept.value ? t('savedUnpublishedChanges') : t('unpublishedChanges')
+  if (dirty.value) return t('notSavedYet')
+  return id.value ? t('saved') : ''
 })
 
 /** Puts a pattern into the empty post. */
 function start(pattern: Schemas['PatternView']): void {
-  put({ title: pattern.title, bodyHtml: pattern.bodyHtml }, `Started from “${pattern.name}”.`)
+  put({ title: pattern.title, bodyHtml: pattern.bodyHtml }, t('startedFromName', { name: pattern.name }))
   post.category ||= pattern.category
   if (post.tags.length === 0) post.tags = [...pattern.tags]
 }
@@ -79,7 +80,7 @@ onKeyStroke('s', (event) => {
 </script>
 
 <template>
-  <PageTitle :title="post.title || (id ? 'Untitled' : 'New post')">
+  <PageTitle :title="post.title || (id ? t('untitled') : t('newPost'))">
     <template #state
       ><span class="tag" :class="statuses[post.status].tone">{{ statuses[post.status].name }}</span
       >{{ ' ' }}<span role="status">{{ saving }}</span></template
@@ -99,11 +100,11 @@ onKeyStroke('s', (event) => {
     </template>
   </PageTitle>
   <p v-if="failed" class="work trouble" role="alert">{{ lineOf(failed) }}</p>
-  <p v-else-if="loading" class="work waiting">Opening the post …</p>
+  <p v-else-if="loading" class="work waiting">{{ t('openingPost') }}</p>
   <div v-else-if="!readonly && blogs && written.length === 0" class="work empty">
-    <h2>No blog yet</h2>
-    <p>Start one that is written here; it gets a page and a feed of its own.</p>
-    <v-btn :to="`/s/${siteId}/connect?way=write`">Start a blog</v-btn>
+    <h2>{{ t('noBlogYet') }}</h2>
+    <p>{{ t('startOneWrittenHere') }}</p>
+    <v-btn :to="`/s/${siteId}/connect?way=write`">{{ t('startBlog') }}</v-btn>
   </div>
   <div v-else class="sheet">
     <div class="text">
@@ -121,8 +122,8 @@ onKeyStroke('s', (event) => {
         v-model="post.title"
         class="headline"
         rows="1"
-        placeholder="Title"
-        aria-label="Title"
+        :placeholder="t('title')"
+        :aria-label="t('title')"
         maxlength="300"
         :readonly="readonly"
       />
@@ -137,11 +138,15 @@ onKeyStroke('s', (event) => {
         @chosen="(words) => (chosen = words)"
       />
       <p class="soft small foot">
-        {{ counted(words, 'word') }}, {{ Math.max(1, Math.round(words / 220)) }} min to read
-        <button v-if="id && !readonly" type="button" class="link" @click="looking = true">Version history</button>
-        <button type="button" class="link" @click="markdown = true">Edit as Markdown</button>
-        <button v-if="mayEdit && !isEmpty" type="button" class="link" @click="keeping = true">Save as template</button>
-        <button v-if="mayWrite" type="button" class="link" @click="paging = true">Preview</button>
+        {{ t('wordsMaxMinRead', { words, minutes: Math.max(1, Math.round(words / 220)) }) }}
+        <button v-if="id && !readonly" type="button" class="link" @click="looking = true">
+          {{ t('versionHistory') }}
+        </button>
+        <button type="button" class="link" @click="markdown = true">{{ t('editMarkdown') }}</button>
+        <button v-if="mayEdit && !isEmpty" type="button" class="link" @click="keeping = true">
+          {{ t('saveTemplate') }}
+        </button>
+        <button v-if="mayWrite" type="button" class="link" @click="paging = true">{{ t('preview') }}</button>
       </p>
     </div>
     <EditorSide
@@ -168,7 +173,7 @@ onKeyStroke('s', (event) => {
       (version) =>
         put(
           { title: version.title, bodyHtml: version.bodyHtml, excerpt: version.excerpt },
-          'Version restored in the editor. Save to keep it.',
+          t('versionRestoredEditorSave'),
         )
     "
   />
@@ -179,7 +184,7 @@ onKeyStroke('s', (event) => {
     :html="post.bodyHtml"
     :name="post.slug ?? ''"
     :readonly="readonly"
-    @taken="(bodyHtml) => put({ bodyHtml }, 'The Markdown is in the post.')"
+    @taken="(bodyHtml) => put({ bodyHtml }, t('markdownPost'))"
   />
   <PageDialog v-if="paging" v-model="paging" :site-id="siteId" :post="post" />
   <PatternDialog

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Schemas } from '../api'
 import { SeverityMark } from '../shared'
+import { t } from './texts'
 
 const props = defineProps<{
   title?: string
@@ -13,9 +14,9 @@ const emit = defineEmits<{ links: [] }>()
 </script>
 
 <template>
-  <section :aria-label="props.title ?? 'Checks before publishing'">
-    <h2 class="group">{{ props.title ?? 'Checks before publishing' }}</h2>
-    <p v-if="props.findings.length === 0" class="small soft none">No problems.</p>
+  <section :aria-label="props.title ?? t('checksBeforePublishing')">
+    <h2 class="group">{{ props.title ?? t('checksBeforePublishing') }}</h2>
+    <p v-if="props.findings.length === 0" class="small soft none">{{ t('noProblems') }}</p>
     <ul v-else>
       <li v-for="(finding, index) in props.findings" :key="index" :data-rule="finding.rule">
         <SeverityMark :severity="finding.severity" />
@@ -28,9 +29,9 @@ const emit = defineEmits<{ links: [] }>()
     <p v-if="props.trouble" class="trouble" role="alert">{{ props.trouble }}</p>
     <p class="small">
       <button type="button" class="link" :disabled="props.isChecking" @click="emit('links')">
-        {{ props.isChecking ? 'Checking links …' : 'Check links' }}
+        {{ props.isChecking ? t('checkingLinks') : t('checkLinks') }}
       </button>
-      <span v-if="props.links && props.links.length === 0" class="soft" role="status"> All links work.</span>
+      <span v-if="props.links && props.links.length === 0" class="soft" role="status"> {{ t('allLinksWork') }}</span>
     </p>
   </section>
 </template>

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { Schemas } from '../api'
 import { shortDate } from '../shared'
 import { searchWidths, textWidth } from './editor/sending/textWidth'
+import { t } from './texts'
 
 const props = defineProps<{ post: Schemas['PostRequest']; site: Schemas['SiteView'] | undefined }>()
 const plain = computed(
@@ -10,7 +11,7 @@ const plain = computed(
     new DOMParser().parseFromString(props.post.bodyHtml, 'text/html').body.textContent?.replace(/\s+/g, ' ').trim() ??
     '',
 )
-const title = computed(() => props.post.title || 'Title')
+const title = computed(() => props.post.title || t('title'))
 const excerpt = computed(() => props.post.excerpt || plain.value.split(' ').slice(0, 30).join(' '))
 const details = computed(() => props.post.details)
 const host = computed(() => (props.site ? new URL(props.site.address).host : ''))
@@ -25,13 +26,13 @@ const cut = (text: string, kind: keyof typeof searchWidths) => {
 }
 const found = computed(() => ({
   title: cut(details.value?.searchTitle || title.value, 'title'),
-  text: cut(details.value?.searchDescription || excerpt.value || 'The start of the text', 'description'),
+  text: cut(details.value?.searchDescription || excerpt.value || t('startText'), 'description'),
 }))
 </script>
 
 <template>
-  <h2 class="group">Previews</h2>
-  <p class="label">In a listing</p>
+  <h2 class="group">{{ t('previews') }}</h2>
+  <p class="label">{{ t('inAListing') }}</p>
   <div class="entry">
     <img v-if="details?.listingPicture" :src="details.listingPicture" :alt="props.post.pictureAlt ?? ''" />
     <img
@@ -44,12 +45,12 @@ const found = computed(() => ({
       <b>{{ title }}</b><small>{{ today }}{{ props.post.category ? ` · ${props.post.category}` : '' }}</small>
     </div>
   </div>
-  <p class="label">As a search result{{ details?.hiddenFromSearch ? ' (hidden from search engines)' : '' }}</p>
+  <p class="label">{{ details?.hiddenFromSearch ? t('searchResultHiddenFrom') : t('searchResult') }}</p>
   <div class="result">
     <small>{{ host }}</small><b>{{ found.title }}</b>
     <p>{{ found.text }}</p>
   </div>
-  <p class="label">Social preview</p>
+  <p class="label">{{ t('socialPreview') }}</p>
   <div class="card">
     <img v-if="details?.socialPicture" :src="details.socialPicture" alt="" />
     <img
@@ -64,12 +65,12 @@ const found = computed(() => ({
       <small>{{ host }}</small>
     </div>
   </div>
-  <p class="label">In a feed reader</p>
+  <p class="label">{{ t('feedReader') }}</p>
   <div class="result">
     <b>{{ title }}</b><small>{{ [props.post.author, today].filter(Boolean).join(' · ') }}</small>
     <p>{{ excerpt }}</p>
   </div>
-  <p class="label">Email</p>
+  <p class="label">{{ t('email') }}</p>
   <div class="result">
     <small>{{ props.site?.name }}</small><b>{{ title }}</b>
     <p>{{ plain.slice(0, 110) }}</p>

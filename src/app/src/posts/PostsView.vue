@@ -4,7 +4,7 @@ import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, lineOf, type Schemas, take } from '../api'
-import { counted, PageTitle, PostTabs, useAct, useSite, useTerms } from '../shared'
+import { PageTitle, PostTabs, useAct, useSite, useTerms } from '../shared'
 import BulkBar from './list/BulkBar.vue'
 import NarrowBar from './list/NarrowBar.vue'
 import PostTable from './list/PostTable.vue'
@@ -12,6 +12,7 @@ import { columns as columnNames, useColumns, type Column } from './list/columns'
 import { useBulk } from './list/useBulk'
 import { usePostList } from './list/usePostList'
 import { statuses } from './status'
+import { t } from './texts'
 
 const { id, site, mayEdit, mayWrite } = useSite()
 const router = useRouter()
@@ -61,17 +62,17 @@ async function copy(post: Schemas['PostSummary']): Promise<void> {
 </script>
 
 <template>
-  <PageTitle title="Posts">
-    <template #state
-      >{{ counted(total, 'post') }}{{ inBin ? ' in the bin, kept for 30 days' : narrowed ? ' found' : '' }}.</template
+  <PageTitle :title="t('posts')">
+    <template #state>{{ t('posts3', { total }) }}{{ inBin ? t('binKept30Days') : narrowed ? ' found' : '' }}.</template>
+    <template #act
+      ><v-btn v-if="mayWrite" :to="`/s/${id}/posts/new`">{{ t('writePost') }}</v-btn></template
     >
-    <template #act><v-btn v-if="mayWrite" :to="`/s/${id}/posts/new`">Write a post</v-btn></template>
   </PageTitle>
   <PostTabs />
   <div class="work">
     <div class="row tools">
       <div class="pills">
-        <button class="pill" :class="{ on: !status && !inBin }" @click="show('', '')">All</button>
+        <button class="pill" :class="{ on: !status && !inBin }" @click="show('', '')">{{ t('all') }}</button>
         <button
           v-for="(one, name) in statuses"
           :key="name"
@@ -81,24 +82,24 @@ async function copy(post: Schemas['PostSummary']): Promise<void> {
         >
           {{ one.name }}
         </button>
-        <button class="pill" :class="{ on: inBin }" @click="show('', 'yes')">Bin</button>
+        <button class="pill" :class="{ on: inBin }" @click="show('', 'yes')">{{ t('bin') }}</button>
       </div>
       <div class="row finding">
         <v-text-field
           v-model="search"
           class="search"
           density="compact"
-          label="Search posts"
+          :label="t('searchPosts')"
           clearable
           @click:clear="search = ''"
         />
         <button type="button" class="chip" :class="{ on: finer > 0 }" :aria-expanded="opened" @click="opened = !opened">
-          <v-icon :icon="mdiFilterVariant" size="17" /> Narrow{{ finer ? ` (${finer})` : '' }}
+          <v-icon :icon="mdiFilterVariant" size="17" /> {{ finer ? t('narrowFiner', { finer }) : t('narrow') }}
         </button>
         <v-menu :close-on-content-click="false">
           <template #activator="{ props: opener }"
             ><button type="button" class="chip" v-bind="opener">
-              <v-icon :icon="mdiViewColumnOutline" size="17" /> Columns
+              <v-icon :icon="mdiViewColumnOutline" size="17" /> {{ t('columns') }}
             </button></template
           >
           <v-card class="pa-3">
@@ -116,17 +117,11 @@ async function copy(post: Schemas['PostSummary']): Promise<void> {
     <NarrowBar v-if="opened" :narrow="narrow" :terms="terms" :blogs="blogs" />
     <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
     <p v-if="error" class="trouble" role="alert">{{ lineOf(error) }}</p>
-    <p v-else-if="isPending" class="waiting">Reading the posts …</p>
+    <p v-else-if="isPending" class="waiting">{{ t('readingPosts') }}</p>
     <div v-else-if="posts.length === 0" class="empty">
-      <h2>{{ inBin ? 'The bin is empty' : narrowed ? 'No posts found' : 'No posts yet' }}</h2>
+      <h2>{{ inBin ? t('binEmpty') : narrowed ? t('noPostsFound') : t('noPostsYet') }}</h2>
       <p>
-        {{
-          inBin
-            ? 'Deleted posts can be restored for 30 days.'
-            : narrowed
-              ? 'Change the search or filters.'
-              : 'Write the first one, or connect a blog whose posts are read from its feed.'
-        }}
+        {{ inBin ? t('deletedPostsCanRestored') : narrowed ? t('changeSearchFilters') : t('writeFirstOneConnect') }}
       </p>
     </div>
     <template v-else>
@@ -141,8 +136,13 @@ async function copy(post: Schemas['PostSummary']): Promise<void> {
         :terms="terms"
         @copy="copy"
       />
-      <v-btn v-if="hasNextPage" class="mt-4" variant="outlined" :loading="isFetchingNextPage" @click="fetchNextPage()"
-        >Show more</v-btn
+      <v-btn
+        v-if="hasNextPage"
+        class="mt-4"
+        variant="outlined"
+        :loading="isFetchingNextPage"
+        @click="fetchNextPage()"
+        >{{ t('showMore') }}</v-btn
       >
       <BulkBar
         v-if="mayEdit && bulk.count.value > 0"

@@ -5,6 +5,7 @@ import { computed, ref } from 'vue'
 import { api, lineOf, type Schemas, take } from '../api'
 import { WhenText } from '../shared'
 import { plainLines } from './plainLines'
+import { t } from './texts'
 
 const open = defineModel<boolean>({ required: true })
 const props = defineProps<{
@@ -52,22 +53,25 @@ function restore(): void {
 <template>
   <v-dialog v-model="open" max-width="1000">
     <v-card class="versions">
-      <h2>Version history</h2>
+      <h2>{{ t('versionHistory') }}</h2>
       <p v-if="list.error.value" class="trouble" role="alert">{{ lineOf(list.error.value) }}</p>
-      <p v-else-if="list.data.value?.length === 0" class="waiting">No versions yet. The next save creates one.</p>
+      <p v-else-if="list.data.value?.length === 0" class="waiting">{{ t('noVersionsYetNext') }}</p>
       <div v-else class="both">
-        <ol aria-label="Versions, the latest first">
+        <ol :aria-label="t('versionsLatestFirst')">
           <li v-for="one in list.data.value" :key="one.id">
             <button type="button" :class="{ on: id === one.id }" :aria-pressed="id === one.id" @click="picked = one.id">
-              <WhenText :at="one.savedAt" :zone="props.zone" /> <span v-if="one.wasPublic" class="tag v">Public</span>
-              <small class="soft">{{ one.by ?? 'unknown' }}</small>
+              <WhenText :at="one.savedAt" :zone="props.zone" />
+              <span v-if="one.wasPublic" class="tag v">{{ t('public') }}</span>
+              <small class="soft">{{ one.by ?? t('unknown') }}</small>
             </button>
           </li>
         </ol>
         <div>
-          <p class="small soft">Changes since: <del>deleted</del>, <ins>added</ins>.</p>
-          <p v-if="isSame" class="small">Same as the current text.</p>
-          <div class="reading text" tabindex="0" aria-label="Differences">
+          <p class="small soft">
+            {{ t('changesSince') }} <del>{{ t('deleted') }}</del>, <ins>{{ t('added') }}</ins>.
+          </p>
+          <p v-if="isSame" class="small">{{ t('sameCurrentText') }}</p>
+          <div class="reading text" tabindex="0" :aria-label="t('differences')">
             <template v-for="(part, index) in parts" :key="index"
               ><ins v-if="part.added">{{ part.value }}</ins
               ><del v-else-if="part.removed">{{ part.value }}</del
@@ -77,9 +81,9 @@ function restore(): void {
         </div>
       </div>
       <div class="row mt-4">
-        <v-btn v-if="props.mayEdit" :disabled="!version.data.value || isSame" @click="restore"
-          >Restore this version</v-btn
-        ><v-btn variant="outlined" @click="open = false">Close</v-btn>
+        <v-btn v-if="props.mayEdit" :disabled="!version.data.value || isSame" @click="restore">{{
+          t('restoreVersion')
+        }}</v-btn><v-btn variant="outlined" @click="open = false">{{ t('close') }}</v-btn>
       </div>
     </v-card>
   </v-dialog>

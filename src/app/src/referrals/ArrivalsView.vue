@@ -2,15 +2,17 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { api, lineOf, take } from '../api'
-import { ChannelTabs, counted, PageTitle, PlotFigure, SpanChips, useQueryValue, useSite } from '../shared'
+import { ChannelTabs, PageTitle, PlotFigure, SpanChips, useQueryValue, useSite } from '../shared'
 import YieldTable from './YieldTable.vue'
+import { t } from './texts'
+import { locale } from '../texts'
 
 const { id } = useSite()
 const span = useQueryValue('days')
 const spans = [
-  ['7', 'A week'],
-  ['', 'A month'],
-  ['90', 'Three months'],
+  ['7', t('aWeek')],
+  ['', t('aMonth')],
+  ['90', t('threeMonths')],
 ] as const
 const { data, error, isPending } = useQuery({
   queryKey: ['arrivals', id, span],
@@ -22,7 +24,7 @@ const { data, error, isPending } = useQuery({
     ),
 })
 const tokens = ['verdigris', 'ochre', 'madder', 'soft']
-const short = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' })
+const short = new Intl.DateTimeFormat(locale, { day: 'numeric', month: 'short' })
 const total = computed(() => data.value?.sources.reduce((sum, one) => sum + one.count, 0) ?? 0)
 const days = computed(() => data.value?.days.map((day) => short.format(new Date(`${day.day}T12:00`))) ?? [])
 /** The sources that brought most, and the rest as one. */
@@ -33,31 +35,30 @@ const series = computed(() => {
     .slice(0, tokens.length)
     .map((one, at) => ({ name: one.name, token: tokens[at]!, values: all.days.map((day) => day.counts[at]!) }))
   const rest = all.days.map((day) => day.counts.slice(tokens.length).reduce((sum, count) => sum + count, 0))
-  return all.sources.length > tokens.length ? [...named, { name: 'Other', token: 'rule', values: rest }] : named
+  return all.sources.length > tokens.length ? [...named, { name: t('other'), token: 'rule', values: rest }] : named
 })
 const share = (count: number) => `${(100 * count) / Math.max(1, data.value?.sources[0]?.count ?? 1)}%`
-const told = { link: 'from link tag', page: 'from browser referrer', direct: '' }
+const told = { link: t('fromLinkTag'), page: t('fromBrowserReferrer'), direct: '' }
 </script>
 
 <template>
-  <PageTitle title="Traffic sources"
-    ><template #state v-if="data">{{ counted(total, 'visit') }}. No cookies, no tracking.</template></PageTitle
+  <PageTitle :title="t('trafficSources')"
+    ><template #state v-if="data">{{ t('visitsNoCookiesNo', { total }) }}</template></PageTitle
   >
   <ChannelTabs />
   <div class="work arrivals">
     <p v-if="error" class="trouble" role="alert">{{ lineOf(error) }}</p>
-    <p v-else-if="isPending" class="waiting">Loading …</p>
+    <p v-else-if="isPending" class="waiting">{{ t('loading') }}</p>
     <template v-else-if="data">
       <SpanChips v-model="span" :spans="spans" />
       <div v-if="total === 0" class="empty">
-        <h2>No visits in this period</h2>
+        <h2>{{ t('noVisitsPeriod') }}</h2>
         <p>
-          Visits are counted on the pages of your posts, here and on your site. Links in channels and emails are tagged
-          with their source.
+          {{ t('visitsCountedPagesPosts') }}
         </p>
       </div>
       <template v-else>
-        <PlotFigure :days="days" :series="series" :words="`${total} readers by what brought them`" />
+        <PlotFigure :days="days" :series="series" :words="t('totalReadersByWhat', { total })" />
       </template>
       <YieldTable :site-id="id" :digests="data.digests" :channels="data.channels" />
       <template v-if="total > 0">
@@ -65,8 +66,8 @@ const told = { link: 'from link tag', page: 'from browser referrer', direct: '' 
           <table class="ruled">
             <thead>
               <tr>
-                <th>Source</th>
-                <th class="num">Visits</th>
+                <th>{{ t('source') }}</th>
+                <th class="num">{{ t('visits') }}</th>
               </tr>
             </thead>
             <tbody>
@@ -84,8 +85,8 @@ const told = { link: 'from link tag', page: 'from browser referrer', direct: '' 
           <table class="ruled">
             <thead>
               <tr>
-                <th>Post</th>
-                <th class="num">Visits</th>
+                <th>{{ t('post') }}</th>
+                <th class="num">{{ t('visits') }}</th>
               </tr>
             </thead>
             <tbody>

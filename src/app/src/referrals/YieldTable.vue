@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { Schemas } from '../api'
 import { broughtWords, kinds } from '../channels'
+import { t } from './texts'
 
 /** What each channel brought: what went out, how often it was seen, who came, what was answered. */
 const props = defineProps<{ siteId: number; digests: Schemas['DigestYield'][]; channels: Schemas['ChannelYield'][] }>()
@@ -13,7 +14,7 @@ const rows = computed(() => [
     delivered: digest.delivered,
     opened: digest.opened ?? '–',
     came: digest.came ?? '–',
-    why: digest.came === null ? 'Clicks in this email are not counted' : '',
+    why: digest.came === null ? t('clicksEmailNotCounted') : '',
     answered: '',
   })),
   ...props.channels.map((one) => ({
@@ -23,7 +24,7 @@ const rows = computed(() => [
     delivered: one.delivered,
     opened: '–',
     came: one.came ?? '–',
-    why: one.came === null ? 'Links have no source tag. Add one in the channel’s settings.' : '',
+    why: one.came === null ? t('linksHaveNoSource') : '',
     answered: one.answered ? broughtWords(one.answered) : '',
   })),
 ])
@@ -34,11 +35,11 @@ const rows = computed(() => [
     <table class="ruled">
       <thead>
         <tr>
-          <th>Channel</th>
-          <th class="num">Delivered</th>
-          <th class="num">Opens</th>
-          <th class="num">Visits</th>
-          <th>Replies</th>
+          <th>{{ t('channel') }}</th>
+          <th class="num">{{ t('delivered') }}</th>
+          <th class="num">{{ t('opens') }}</th>
+          <th class="num">{{ t('visits') }}</th>
+          <th>{{ t('replies') }}</th>
         </tr>
       </thead>
       <tbody>
@@ -49,7 +50,7 @@ const rows = computed(() => [
             }}</router-link><br /><small class="soft">{{ one.kind }}</small>
           </td>
           <td class="num">{{ one.delivered }}</td>
-          <td class="num" :title="one.opened === '–' ? 'Not counted' : ''">{{ one.opened }}</td>
+          <td class="num" :title="one.opened === '–' ? t('notCounted') : ''">{{ one.opened }}</td>
           <td class="num" :title="one.why">{{ one.came }}</td>
           <td class="m">{{ one.answered }}</td>
         </tr>

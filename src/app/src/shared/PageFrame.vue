@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import WidthChips from './WidthChips.vue'
 import { useQueryValue } from './useQueryValue'
+import { t } from './texts'
 
 /** A whole page of ours in a frame, at the widths readers have; nothing in it runs or leads away. */
 const props = defineProps<{ html: string | null; title: string }>()
@@ -31,12 +32,12 @@ function hold(): void {
         :aria-pressed="dark === 'dark'"
         @click="dark = dark === 'dark' ? '' : 'dark'"
       >
-        Dark
+        {{ t('dark') }}
       </button>
     </div>
   </div>
   <div class="frame-desk">
-    <p v-if="still === null" class="waiting" role="status">Loading preview …</p>
+    <p v-if="still === null" class="waiting" role="status">{{ t('loadingPreview') }}</p>
     <iframe
       v-else
       ref="frame"

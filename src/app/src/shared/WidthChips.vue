@@ -1,10 +1,12 @@
 <script setup lang="ts">
+import { t } from './texts'
+
 /** The widths at which a page in a frame is looked at; empty is as wide as there is room. */
 const width = defineModel<string>({ required: true })
 const widths = [
-  ['390', 'Phone'],
-  ['768', 'Tablet'],
-  ['', 'Desktop'],
+  ['390', t('phone')],
+  ['768', t('tablet')],
+  ['', t('desktop')],
 ] as const
 </script>
 

@@ -2,6 +2,7 @@
 import { useQuery } from '@tanstack/vue-query'
 import { api, take } from '../api'
 import { WhenText } from '../shared'
+import { t } from './texts'
 
 /** The activity log of the site. */
 const props = defineProps<{ siteId: number; zone: string | undefined }>()
@@ -13,9 +14,9 @@ const { data } = useQuery({
 
 <template>
   <section>
-    <h2 class="group">Activity log</h2>
+    <h2 class="group">{{ t('activityLog') }}</h2>
     <p v-if="data?.length === 0" class="soft">
-      Nothing yet. Publishing, bulk changes, imports and new team members are recorded here.
+      {{ t('nothingYetPublishingBulk') }}
     </p>
     <ul v-else>
       <li v-for="act in data" :key="act.id">

@@ -3,6 +3,7 @@ import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { mdiClose } from '@mdi/js'
 import { ref, watch } from 'vue'
 import { useAct, useNotice } from '../shared'
+import { t } from './texts'
 
 interface Line {
   name: string
@@ -42,7 +43,12 @@ async function save(): Promise<void> {
   <h2 class="group">{{ props.title }}</h2>
   <form class="form" novalidate @submit.prevent="save">
     <div v-for="(line, index) in lines" :key="index" class="one">
-      <v-text-field v-model="line.name" label="Name" density="compact" :error-messages="fields[`${index}.name`]" />
+      <v-text-field
+        v-model="line.name"
+        :label="t('name')"
+        density="compact"
+        :error-messages="fields[`${index}.name`]"
+      />
       <v-text-field
         v-model="line.address"
         :label="props.addressLabel"
@@ -54,7 +60,7 @@ async function save(): Promise<void> {
       <button
         type="button"
         class="away"
-        :aria-label="`Remove ${line.name || 'this link'}`"
+        :aria-label="t('removeName', { name: line.name || t('thisLink') })"
         @click="lines.splice(index, 1)"
       >
         <v-icon :icon="mdiClose" size="18" />
@@ -65,8 +71,11 @@ async function save(): Promise<void> {
       {{ trouble || fields.links?.[0] || fields.ways?.[0] }}
     </p>
     <div v-if="props.mayEdit" class="row">
-      <v-btn variant="outlined" @click="lines.push({ name: '', address: '' })">Add link</v-btn
-      ><v-btn type="submit" :loading="running">Save links</v-btn>
+      <v-btn variant="outlined" @click="lines.push({ name: '', address: '' })">{{ t('addLink') }}</v-btn><v-btn
+        type="submit"
+        :loading="running"
+        >{{ t('saveLinks') }}</v-btn
+      >
     </div>
   </form>
 </template>

@@ -4,6 +4,8 @@ import { reactive, ref } from 'vue'
 import { api, type Schemas, take } from '../api'
 import { CopyButton, useAct, useNotice, useRefresh, WhenText } from '../shared'
 import { roleName, roles } from './roles'
+import { rich, t } from './texts'
+import { RichText } from '../texts'
 
 /** Asking people by mail to join the team, and who has not answered yet. */
 const props = defineProps<{ siteId: number }>()
@@ -24,7 +26,7 @@ async function invite(asked: Schemas['InvitationRequest']): Promise<void> {
   )
   if (!made) return
   link.value = made
-  say(`Invitation sent to ${asked.mail}.`)
+  say(t('invitationSentMail', { mail: asked.mail }))
   person.mail = ''
   await reload()
 }
@@ -35,7 +37,7 @@ async function takeBack(one: Schemas['InvitationView']): Promise<void> {
       api.DELETE('/api/sites/{site}/invitations/{invitation}', { params: { path: { ...path(), invitation: one.id } } }),
     ),
   )
-  say(`Invitation to ${one.mail} cancelled.`, () => invite({ mail: one.mail, role: one.role }))
+  say(t('invitationMailCancelled', { mail: one.mail }), () => invite({ mail: one.mail, role: one.role }))
   await reload()
 }
 </script>
@@ -44,31 +46,36 @@ async function takeBack(one: Schemas['InvitationView']): Promise<void> {
   <form class="invite" novalidate @submit.prevent="invite({ ...person })">
     <v-text-field
       v-model="person.mail"
-      label="Email address"
+      :label="t('emailAddress')"
       type="email"
       name="invite"
       :error-messages="fields.mail"
     />
-    <v-select v-model="person.role" :items="roles" label="Role" />
-    <v-btn type="submit" height="48" :loading="running">Invite</v-btn>
+    <v-select v-model="person.role" :items="roles" :label="t('role')" />
+    <v-btn type="submit" height="48" :loading="running">{{ t('invite') }}</v-btn>
   </form>
   <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
   <div v-if="link" class="handed" role="status">
     <p class="small soft">
-      If email does not arrive, pass this link to {{ link.mail }} yourself. It is shown only now.
+      {{ t('ifEmailDoesNot', { mail: link.mail }) }}
     </p>
     <code>{{ link.link }}</code>
-    <CopyButton :text="link.link" label="Copy the invitation link" />
+    <CopyButton :text="link.link" :label="t('copyInvitationLink')" />
   </div>
-  <ul v-if="data?.length" aria-label="Pending invitations">
+  <ul v-if="data?.length" :aria-label="t('pendingInvitations')">
     <li v-for="one in data" :key="one.id">
       <span>
         {{ one.mail }}
-        <span class="soft small">as {{ roleName(one.role) }}, asked <WhenText :at="one.createdAt" /></span>
+        <span class="soft small"
+          ><RichText :of="rich('asRole', { role: roleName(one.role) })"
+            ><template #when><WhenText :at="one.createdAt" /></template></RichText
+        ></span>
       </span>
       <span class="row small">
-        <button type="button" class="link" @click="invite({ mail: one.mail, role: one.role })">Send again</button>
-        <button type="button" class="link back" @click="takeBack(one)">Cancel invitation</button>
+        <button type="button" class="link" @click="invite({ mail: one.mail, role: one.role })">
+          {{ t('sendAgain') }}
+        </button>
+        <button type="button" class="link back" @click="takeBack(one)">{{ t('cancelInvitation') }}</button>
       </span>
     </li>
   </ul>

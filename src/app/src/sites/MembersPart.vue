@@ -4,6 +4,7 @@ import { api, type Schemas, take } from '../api'
 import { useAct, useRefresh } from '../shared'
 import InvitePart from './InvitePart.vue'
 import { roles } from './roles'
+import { t } from './texts'
 
 const props = defineProps<{ siteId: number; isOwner: boolean }>()
 const path = () => ({ site: props.siteId })
@@ -38,7 +39,7 @@ async function remove(member: Schemas['MemberView']): Promise<void> {
 
 <template>
   <section>
-    <h2 class="group">Team</h2>
+    <h2 class="group">{{ t('team') }}</h2>
     <table class="ruled">
       <tbody>
         <tr v-for="member in members" :key="member.personId">
@@ -51,12 +52,14 @@ async function remove(member: Schemas['MemberView']): Promise<void> {
               :items="roles"
               density="compact"
               :disabled="!props.isOwner"
-              :aria-label="`Role of ${member.name}`"
+              :aria-label="t('roleName', { name: member.name })"
               @update:model-value="change(member, $event)"
             />
           </td>
           <td>
-            <button v-if="props.isOwner" class="link back remove" @click="remove(member)">Remove from team</button>
+            <button v-if="props.isOwner" class="link back remove" @click="remove(member)">
+              {{ t('removeFromTeam') }}
+            </button>
           </td>
         </tr>
       </tbody>

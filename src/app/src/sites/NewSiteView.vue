@@ -5,6 +5,7 @@ import { useRouter } from 'vue-router'
 import { api, type Schemas, take } from '../api'
 import { AloneView, useAct } from '../shared'
 import SiteForm from './SiteForm.vue'
+import { t } from './texts'
 
 const site = ref<Schemas['SiteRequest']>({
   name: '',
@@ -26,11 +27,11 @@ async function register(): Promise<void> {
 </script>
 
 <template>
-  <AloneView title="Add your website" sentence="Enter the website you already have. Next you connect its blog.">
+  <AloneView :title="t('addWebsite')" :sentence="t('enterWebsiteAlreadyHave')">
     <form class="form" novalidate @submit.prevent="register">
       <SiteForm v-model="site" :fields="fields" />
       <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
-      <v-btn type="submit" :loading="running">Add site</v-btn>
+      <v-btn type="submit" :loading="running">{{ t('addSite') }}</v-btn>
     </form>
   </AloneView>
 </template>

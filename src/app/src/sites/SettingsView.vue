@@ -8,6 +8,7 @@ import FollowPart from './FollowPart.vue'
 import SharePart from './SharePart.vue'
 import MembersPart from './MembersPart.vue'
 import SiteForm from './SiteForm.vue'
+import { t } from './texts'
 
 const { id, site, mayEdit, isOwner } = useSite()
 const form = ref<Schemas['SiteRequest'] | null>(null)
@@ -35,31 +36,33 @@ async function save(): Promise<void> {
   )
   if (!saved) return
   form.value!.allowedAddresses = saved.allowedAddresses
-  say('Settings saved. They apply to all pages now.')
+  say(t('settingsSavedTheyApply'))
   await queries.invalidateQueries({ queryKey: ['sites'] })
 }
 </script>
 
 <template>
-  <PageTitle title="Site settings"
+  <PageTitle :title="t('siteSettings')"
     ><template #state>{{ site?.name }}</template></PageTitle
   >
   <div class="work columns">
     <section>
-      <h2 class="group">The site</h2>
+      <h2 class="group">{{ t('theSite') }}</h2>
       <form v-if="form" class="form" novalidate @submit.prevent="save">
         <SiteForm v-model="form" :fields="fields" detailed />
         <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
-        <div><v-btn type="submit" :loading="running" :disabled="!isOwner">Save</v-btn></div>
-        <p v-if="!isOwner" class="soft small">Only owners can change these settings.</p>
+        <div>
+          <v-btn type="submit" :loading="running" :disabled="!isOwner">{{ t('save') }}</v-btn>
+        </div>
+        <p v-if="!isOwner" class="soft small">{{ t('onlyOwnersCanChange') }}</p>
       </form>
       <FollowPart :site-id="id" :may-edit="mayEdit" />
       <SharePart :site-id="id" :may-edit="mayEdit" />
-      <h2 class="group">Public key</h2>
+      <h2 class="group">{{ t('publicKey') }}</h2>
       <p v-if="site" class="row key">
-        <code>{{ site.publicKey }}</code><CopyButton :text="site.publicKey" label="Copy the public key" />
+        <code>{{ site.publicKey }}</code><CopyButton :text="site.publicKey" :label="t('copyPublicKey')" />
       </p>
-      <p class="soft small">Used in comment snippets. It is not secret.</p>
+      <p class="soft small">{{ t('usedCommentSnippetsNot') }}</p>
     </section>
     <div>
       <MembersPart :site-id="id" :is-owner="isOwner" />

@@ -1,13 +1,15 @@
 import type { Schemas } from '../api'
+import { t } from './texts'
+import { inSentence } from '../texts'
 
 /** The roles of a site by their names on the screen. */
 export const roles: { value: Schemas['SiteRole']; title: string }[] = [
-  { value: 'owner', title: 'Owner' },
-  { value: 'editor', title: 'Editor' },
-  { value: 'moderator', title: 'Moderator' },
-  { value: 'contributor', title: 'Writer' },
+  { value: 'owner', title: t('owner') },
+  { value: 'editor', title: t('editor') },
+  { value: 'moderator', title: t('moderator') },
+  { value: 'contributor', title: t('writer') },
 ]
 
 /** Name of a role within a sentence. */
 export const roleName = (role: Schemas['SiteRole']): string =>
-  roles.find((one) => one.value === role)!.title.toLowerCase()
+  inSentence(roles.find((one) => one.value === role)!.title)

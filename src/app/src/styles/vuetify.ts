@@ -1,6 +1,8 @@
 import 'vuetify/styles'
 import { createVuetify } from 'vuetify'
 import { aliases, mdi } from 'vuetify/iconsets/mdi-svg'
+import { de, en } from 'vuetify/locale'
+import { language } from '../texts'
 
 const light = {
   background: '#FAF7F0',
@@ -35,6 +37,7 @@ const dark = {
 
 /** The component library in our colours and manners; everything about its look stands here. */
 export const vuetify = createVuetify({
+  locale: { locale: language, fallback: 'en', messages: { en, de } },
   icons: { defaultSet: 'mdi', aliases, sets: { mdi } },
   theme: {
     defaultTheme: 'light',

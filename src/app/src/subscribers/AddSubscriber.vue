@@ -3,6 +3,7 @@ import { useQueryClient } from '@tanstack/vue-query'
 import { reactive } from 'vue'
 import { api, take } from '../api'
 import { useAct, useNotice } from '../shared'
+import { t } from './texts'
 
 const props = defineProps<{ siteId: number }>()
 const person = reactive({ mail: '', name: '', reason: '' })
@@ -19,7 +20,7 @@ async function add(): Promise<void> {
     ),
   )
   if (!done) return
-  say(`${person.mail} added.`)
+  say(t('mailAdded', { mail: person.mail }))
   Object.assign(person, { mail: '', name: '', reason: '' })
   await queries.invalidateQueries({ queryKey: ['subscribers'] })
 }
@@ -27,10 +28,10 @@ async function add(): Promise<void> {
 
 <template>
   <form class="add" novalidate @submit.prevent="add">
-    <v-text-field v-model="person.mail" label="Email address" name="mail" :error-messages="fields.mail" />
-    <v-text-field v-model="person.name" label="Name (optional)" name="name" :error-messages="fields.name" />
-    <v-text-field v-model="person.reason" label="Consent note" name="reason" :error-messages="fields.reason" />
-    <v-btn type="submit" height="48" :loading="running">Add subscriber</v-btn>
+    <v-text-field v-model="person.mail" :label="t('emailAddress')" name="mail" :error-messages="fields.mail" />
+    <v-text-field v-model="person.name" :label="t('nameOptional')" name="name" :error-messages="fields.name" />
+    <v-text-field v-model="person.reason" :label="t('consentNote')" name="reason" :error-messages="fields.reason" />
+    <v-btn type="submit" height="48" :loading="running">{{ t('addSubscriber') }}</v-btn>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
   </form>
 </template>

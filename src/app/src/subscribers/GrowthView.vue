@@ -2,16 +2,18 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { api, lineOf, type Schemas, take } from '../api'
-import { counted, PageTitle, PlotFigure, SpanChips, useQueryValue, useSite } from '../shared'
+import { PageTitle, PlotFigure, SpanChips, useQueryValue, useSite } from '../shared'
 import ReaderTabs from './ReaderTabs.vue'
+import { t } from './texts'
+import { locale } from '../texts'
 
 const { id } = useSite()
 const span = useQueryValue('days')
 const spans = [
-  ['30', 'A month'],
-  ['', 'Three months'],
-  ['365', 'A year'],
-  ['730', 'Two years'],
+  ['30', t('aMonth')],
+  ['', t('threeMonths')],
+  ['365', t('aYear')],
+  ['730', t('twoYears')],
 ] as const
 const { data, error } = useQuery({
   queryKey: ['growth', id, span],
@@ -45,14 +47,14 @@ const steps = computed<Day[]>(() => {
   return weeks
 })
 const isByWeek = computed(() => (data.value?.days.length ?? 0) > 100)
-const short = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' })
+const short = new Intl.DateTimeFormat(locale, { day: 'numeric', month: 'short' })
 const names = computed(() => steps.value.map((step) => short.format(new Date(`${step.day}T12:00`))))
 const series = computed(() => [
-  { name: 'Sign-up form', token: 'verdigris', values: steps.value.map((one) => one.form) },
-  { name: 'Added manually', token: 'ochre', values: steps.value.map((one) => one.hand) },
-  { name: 'Imported', token: 'soft', values: steps.value.map((one) => one.list + one.unknown) },
-  { name: 'Unsubscribed', token: 'madder', values: steps.value.map((one) => -one.left) },
-  { name: 'Subscribers', token: 'ink', values: steps.value.map((one) => one.total), isLine: true },
+  { name: t('signUpForm'), token: 'verdigris', values: steps.value.map((one) => one.form) },
+  { name: t('addedManually'), token: 'ochre', values: steps.value.map((one) => one.hand) },
+  { name: t('imported'), token: 'soft', values: steps.value.map((one) => one.list + one.unknown) },
+  { name: t('unsubscribed'), token: 'madder', values: steps.value.map((one) => -one.left) },
+  { name: t('subscribers'), token: 'ink', values: steps.value.map((one) => one.total), isLine: true },
 ])
 const came = computed(() => steps.value.reduce((all, one) => all + one.form + one.hand + one.list + one.unknown, 0))
 const left = computed(() => steps.value.reduce((all, one) => all + one.left, 0))
@@ -62,27 +64,26 @@ const rows = computed(() =>
 </script>
 
 <template>
-  <PageTitle title="Growth"
-    ><template #state v-if="data"
-      >{{ counted(came, 'subscriber') }} joined, {{ left }} unsubscribed; there are
-      {{ steps.at(-1)?.total ?? 0 }} now.</template
-    ></PageTitle
+  <PageTitle :title="t('growth')"
+    ><template #state v-if="data">{{
+      t('subscribersJoinedLeftUnsubscribed', { came, left, total: steps.at(-1)?.total ?? 0 })
+    }}</template></PageTitle
   >
   <ReaderTabs />
   <div class="work growth">
     <p v-if="error" class="trouble" role="alert">{{ lineOf(error) }}</p>
     <SpanChips v-model="span" :spans="spans" />
-    <PlotFigure v-if="data" :days="names" :series="series" :words="`${came} subscribers came and ${left} left`" />
-    <div v-if="rows.length" class="rows" role="region" aria-label="Growth in numbers" tabindex="0">
+    <PlotFigure v-if="data" :days="names" :series="series" :words="t('cameSubscribersCameLeft', { came, left })" />
+    <div v-if="rows.length" class="rows" role="region" :aria-label="t('growthNumbers')" tabindex="0">
       <table class="ruled">
         <thead>
           <tr>
-            <th>{{ isByWeek ? 'Week from' : 'Day' }}</th>
-            <th class="num">Sign-up form</th>
-            <th class="num">Added manually</th>
-            <th class="num">Imported</th>
-            <th class="num">Unsubscribed</th>
-            <th class="num">Subscribers</th>
+            <th>{{ isByWeek ? t('weekFrom') : t('day') }}</th>
+            <th class="num">{{ t('signUpForm') }}</th>
+            <th class="num">{{ t('addedManually') }}</th>
+            <th class="num">{{ t('imported') }}</th>
+            <th class="num">{{ t('unsubscribed') }}</th>
+            <th class="num">{{ t('subscribers') }}</th>
           </tr>
         </thead>
         <tbody>
@@ -97,7 +98,7 @@ const rows = computed(() =>
         </tbody>
       </table>
     </div>
-    <p v-else-if="data" class="soft">No changes in this period.</p>
+    <p v-else-if="data" class="soft">{{ t('noChangesPeriod') }}</p>
   </div>
 </template>
 

@@ -2,7 +2,9 @@
 import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { type Schemas, upload } from '../api'
-import { counted, useAct, useNotice } from '../shared'
+import { useAct, useNotice } from '../shared'
+import { rich, t } from './texts'
+import { RichText } from '../texts'
 
 /** Brings a list of subscribers in: what it would bring is shown first. */
 const isOpen = defineModel<boolean>({ required: true })
@@ -17,17 +19,17 @@ const { say } = useNotice()
 const queries = useQueryClient()
 const kinds: Record<Schemas['ListedKind'], string> = {
   new: '',
-  known: 'already subscribed',
-  left: 'unsubscribed',
-  twice: 'duplicate',
-  noAddress: 'no email address',
-  bounced: 'bounced',
-  newLeft: 'unsubscribed, kept as such',
-  newBounced: 'bounced, kept as such',
+  known: t('alreadySubscribed'),
+  left: t('unsubscribed2'),
+  twice: t('duplicate'),
+  noAddress: t('noEmailAddress'),
+  bounced: t('bounced'),
+  newLeft: t('unsubscribedKeptSuch'),
+  newBounced: t('bouncedKeptSuch'),
 }
 const none = ''
 const names = computed(() => [
-  { value: none, title: 'No names' },
+  { value: none, title: t('noNames') },
   ...(trial.value?.columns ?? []).map((one) => ({ value: one, title: one })),
 ])
 
@@ -56,7 +58,7 @@ async function look(): Promise<void> {
 async function take(): Promise<void> {
   const taken = await send(false)
   if (!taken) return
-  say(`${counted(taken.new, 'subscriber')} added.`)
+  say(t('subscribersAdded', { new: taken.new }))
   isOpen.value = false
   await queries.invalidateQueries({ queryKey: ['subscribers'] })
 }
@@ -69,12 +71,12 @@ watch(file, () => {
 
 <template>
   <v-dialog v-model="isOpen" max-width="620">
-    <v-card title="Import subscribers">
+    <v-card :title="t('importSubscribers')">
       <v-card-text class="body">
-        <p>CSV file with column names in the first row. Unsubscribed people are not re-added.</p>
+        <p>{{ t('csvFileColumnNames') }}</p>
         <v-file-input
           v-model="file"
-          label="File"
+          :label="t('file')"
           accept=".csv,.tsv,.txt,text/csv"
           :error-messages="act.fields.value.file"
         />
@@ -83,39 +85,48 @@ watch(file, () => {
             <v-select
               v-model="mail"
               :items="trial.columns"
-              label="Email column"
+              :label="t('emailColumn')"
               :error-messages="act.fields.value.mail"
               @update:model-value="look"
             />
-            <v-select v-model="name" :items="names" label="Name column" @update:model-value="look" />
+            <v-select v-model="name" :items="names" :label="t('nameColumn')" @update:model-value="look" />
           </div>
           <p role="status">
-            <b>{{ counted(trial.new, 'new subscriber') }}</b>; {{ trial.known }} already subscribed,
-            {{ trial.left }} ended the mails, {{ trial.twice }} stand there twice, {{ trial.noAddress }} hold no
-            address, {{ trial.bounced }} take no mail.
+            <RichText
+              :of="
+                rich('trialSum', {
+                  new: trial.new,
+                  known: trial.known,
+                  left: trial.left,
+                  twice: trial.twice,
+                  noAddress: trial.noAddress,
+                  bounced: trial.bounced,
+                })
+              "
+            />
           </p>
           <ul v-if="trial.examples.length" class="small soft">
             <li v-for="row in trial.examples.slice(0, 6)" :key="row.line">
-              Line {{ row.line }}: “{{ row.mail }}”, {{ kinds[row.kind] }}
+              {{ t('lineLineMailKind', { line: row.line, mail: row.mail, kind: kinds[row.kind] }) }}
             </li>
           </ul>
           <v-text-field
             v-model="reason"
-            label="Consent note"
-            placeholder="Signed the list at the open evening in October"
+            :label="t('consentNote')"
+            :placeholder="t('signedListOpenEvening')"
             :error-messages="act.fields.value.reason"
           />
         </template>
         <p v-else-if="act.fields.value.mail" class="trouble" role="alert">
-          {{ act.fields.value.mail.join(' ') }} Name a column “mail” in the first line.
+          {{ t('mailNameColumnMail', { mail: act.fields.value.mail.join(' ') }) }}
         </p>
         <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
       </v-card-text>
       <v-card-actions>
-        <v-btn variant="text" @click="isOpen = false">Cancel</v-btn>
-        <v-btn v-if="trial" :disabled="trial.new === 0" :loading="act.running.value" @click="take"
-          >Add {{ counted(trial.new, 'subscriber') }}</v-btn
-        >
+        <v-btn variant="text" @click="isOpen = false">{{ t('cancel') }}</v-btn>
+        <v-btn v-if="trial" :disabled="trial.new === 0" :loading="act.running.value" @click="take">{{
+          t('addSubscribers', { new: trial.new })
+        }}</v-btn>
       </v-card-actions>
     </v-card>
   </v-dialog>

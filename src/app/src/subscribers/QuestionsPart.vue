@@ -3,6 +3,7 @@ import { useInfiniteQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { api, lineOf, type Schemas, take } from '../api'
 import { useAct, useNotice, WhenText } from '../shared'
+import { t } from './texts'
 
 /** What readers asked through the forms in posts. */
 const props = defineProps<{ siteId: number; mayEdit: boolean; zone: string | undefined }>()
@@ -23,12 +24,12 @@ const { data, error, isPending, hasNextPage, fetchNextPage } = useInfiniteQuery(
 const all = computed(() => data.value?.pages.flatMap((page) => page.questions) ?? [])
 const pathOf = (one: Schemas['QuestionView']) => ({ params: { path: { site: props.siteId, question: one.id } } })
 const answer = (one: Schemas['QuestionView']) =>
-  `mailto:${encodeURIComponent(one.mail)}?subject=${encodeURIComponent(`Re: ${one.postTitle ?? 'your question'}`)}&body=${encodeURIComponent(`\n\n> ${one.message.replace(/\n/g, '\n> ')}`)}`
+  `mailto:${encodeURIComponent(one.mail)}?subject=${encodeURIComponent(t('rePosttitle', { postTitle: one.postTitle ?? t('yourQuestion') }))}&body=${encodeURIComponent(`\n\n> ${one.message.replace(/\n/g, '\n> ')}`)}`
 
 async function settle(one: Schemas['QuestionView'], isDone: boolean): Promise<void> {
   await run(() => take(api.PUT('/api/sites/{site}/questions/{question}/done', { ...pathOf(one), body: { isDone } })))
   await queries.invalidateQueries({ queryKey: ['questions'] })
-  if (isDone) say('Marked as answered.', () => settle(one, false))
+  if (isDone) say(t('markedAnswered'), () => settle(one, false))
 }
 
 async function remove(one: Schemas['QuestionView']): Promise<void> {
@@ -40,32 +41,32 @@ async function remove(one: Schemas['QuestionView']): Promise<void> {
 
 <template>
   <p v-if="trouble || error" class="trouble" role="alert">{{ trouble || lineOf(error) }}</p>
-  <p v-else-if="isPending" class="waiting">Loading …</p>
+  <p v-else-if="isPending" class="waiting">{{ t('loading') }}</p>
   <div v-else-if="all.length === 0" class="empty">
-    <h2>No questions yet</h2>
-    <p>Add a contact form to a post. Messages arrive by email and are listed here.</p>
+    <h2>{{ t('noQuestionsYet') }}</h2>
+    <p>{{ t('addContactFormPost') }}</p>
   </div>
   <ul v-else>
     <li v-for="one in all" :key="one.id" :class="{ done: one.doneAt }">
       <p>
         <b>{{ one.name }}</b>{{ ' ' }}
         <span class="soft small">{{ one.mail }} · <WhenText :at="one.createdAt" :zone="props.zone" /></span>
-        <span v-if="one.doneAt" class="tag v ml-2">Answered</span>
+        <span v-if="one.doneAt" class="tag v ml-2">{{ t('answered') }}</span>
       </p>
       <blockquote>{{ one.message }}</blockquote>
       <p class="row small">
-        <a class="link" :href="answer(one)" @click="settle(one, true)">Reply by email</a>
+        <a class="link" :href="answer(one)" @click="settle(one, true)">{{ t('replyByEmail') }}</a>
         <button type="button" class="link" @click="settle(one, !one.doneAt)">
-          {{ one.doneAt ? 'Open again' : 'Answered' }}
+          {{ one.doneAt ? t('openAgain') : t('answered') }}
         </button>
         <router-link v-if="one.postId" class="link" :to="`/s/${props.siteId}/posts/${one.postId}`">{{
           one.postTitle
         }}</router-link>
-        <button v-if="props.mayEdit" type="button" class="link back" @click="remove(one)">Delete</button>
+        <button v-if="props.mayEdit" type="button" class="link back" @click="remove(one)">{{ t('delete') }}</button>
       </p>
     </li>
   </ul>
-  <v-btn v-if="hasNextPage" class="mt-4" variant="outlined" @click="fetchNextPage()">Older questions</v-btn>
+  <v-btn v-if="hasNextPage" class="mt-4" variant="outlined" @click="fetchNextPage()">{{ t('olderQuestions') }}</v-btn>
 </template>
 
 <style scoped>

@@ -3,12 +3,13 @@ import { useInfiniteQuery, useQuery } from '@tanstack/vue-query'
 import { refDebounced } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { api, lineOf, take } from '../api'
-import { counted, PageTitle, useQueryValue, useSite, WhenText } from '../shared'
+import { PageTitle, useQueryValue, useSite, WhenText } from '../shared'
 import AddSubscriber from './AddSubscriber.vue'
 import ListDialog from './ListDialog.vue'
 import ReaderTabs from './ReaderTabs.vue'
 import SubscriberPanel from './SubscriberPanel.vue'
 import { origins, standingOf } from './origins'
+import { t } from './texts'
 
 const { id, site, mayEdit } = useSite()
 const search = useQueryValue('search')
@@ -42,20 +43,20 @@ const isBringing = ref(false)
 const people = computed(() => data.value?.pages.flatMap((page) => page.subscribers) ?? [])
 const counts = computed(() => data.value?.pages[0])
 const choices = computed(() => [
-  { value: '', title: 'All' },
+  { value: '', title: t('all') },
   ...(segments.value ?? []).map((one) => ({ value: String(one.id), title: one.name })),
 ])
 const isNarrow = computed(() => !!search.value || !!segment.value)
 </script>
 
 <template>
-  <PageTitle title="Subscribers"
-    ><template #state v-if="counts"
-      >{{ counted(counts.active, 'subscriber') }}, {{ counts.left }} unsubscribed.</template
-    >
+  <PageTitle :title="t('subscribers')"
+    ><template #state v-if="counts">{{
+      t('subscribersLeftUnsubscribed', { active: counts.active, left: counts.left })
+    }}</template>
     <template #act v-if="mayEdit"
-      ><v-btn variant="text" :href="`/api/sites/${id}/subscribers/list.csv`">Export</v-btn
-      ><v-btn variant="outlined" @click="isBringing = true">Import</v-btn></template
+      ><v-btn variant="text" :href="`/api/sites/${id}/subscribers/list.csv`">{{ t('export') }}</v-btn
+      ><v-btn variant="outlined" @click="isBringing = true">{{ t('import') }}</v-btn></template
     ></PageTitle
   >
   <ListDialog v-if="isBringing" v-model="isBringing" :site-id="id" />
@@ -68,7 +69,7 @@ const isNarrow = computed(() => !!search.value || !!segment.value)
         <v-text-field
           v-model="search"
           density="compact"
-          label="Search subscribers"
+          :label="t('searchSubscribers')"
           hide-details
           clearable
           @click:clear="search = ''"
@@ -78,25 +79,25 @@ const isNarrow = computed(() => !!search.value || !!segment.value)
           v-model="segment"
           :items="choices"
           density="compact"
-          label="Segment"
+          :label="t('segment')"
           hide-details
         />
       </div>
       <div v-if="counts && people.length === 0" class="empty">
-        <h2>{{ isNarrow ? 'No subscribers found' : 'Nobody has subscribed yet' }}</h2>
+        <h2>{{ isNarrow ? t('noSubscribersFound') : t('nobodyHasSubscribedYet') }}</h2>
         <p v-if="!isNarrow">
-          Add a sign-up form to a page, add subscribers, or import a list. Everyone can unsubscribe with one click.
+          {{ t('addSignUpForm') }}
         </p>
       </div>
       <table v-else class="ruled" :class="{ narrow: picked }">
         <thead>
           <tr>
-            <th>Email</th>
-            <th class="wide extra">Name</th>
-            <th class="wide extra">Source</th>
-            <th>Since</th>
-            <th class="num wide">Emails</th>
-            <th>State</th>
+            <th>{{ t('email') }}</th>
+            <th class="wide extra">{{ t('name') }}</th>
+            <th class="wide extra">{{ t('source') }}</th>
+            <th>{{ t('since') }}</th>
+            <th class="num wide">{{ t('emails') }}</th>
+            <th>{{ t('state') }}</th>
           </tr>
         </thead>
         <tbody>
@@ -116,7 +117,7 @@ const isNarrow = computed(() => !!search.value || !!segment.value)
           </tr>
         </tbody>
       </table>
-      <v-btn v-if="hasNextPage" class="mt-4" variant="outlined" @click="fetchNextPage()">Show more</v-btn>
+      <v-btn v-if="hasNextPage" class="mt-4" variant="outlined" @click="fetchNextPage()">{{ t('showMore') }}</v-btn>
     </div>
     <SubscriberPanel
       v-if="picked"

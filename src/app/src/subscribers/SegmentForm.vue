@@ -3,8 +3,9 @@ import { useQuery } from '@tanstack/vue-query'
 import { refDebounced } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { api, Problem, type Schemas, take } from '../api'
-import { counted, useTerms } from '../shared'
+import { useTerms } from '../shared'
 import { origins } from './origins'
+import { t } from './texts'
 
 /** Who belongs to a segment, with its size as it is asked. */
 const draft = defineModel<{ name: string; rule: Schemas['SegmentRule'] }>({ required: true })
@@ -44,50 +45,50 @@ const number = (value: string) => (value ? Number(value) : null)
 
 <template>
   <form class="segment" novalidate @submit.prevent>
-    <v-text-field v-model="draft.name" label="Name" :error-messages="problem('name')" />
+    <v-text-field v-model="draft.name" :label="t('name')" :error-messages="problem('name')" />
     <v-select
       v-model="rule.categories"
       :items="terms?.categories ?? []"
-      label="Subscribed to category"
+      :label="t('subscribedCategory')"
       multiple
       chips
       clearable
-      placeholder="Any"
+      :placeholder="t('any')"
       persistent-placeholder
     />
     <v-select
       v-model="rule.origins"
       :items="originItems"
-      label="Source"
+      :label="t('source')"
       multiple
       chips
       clearable
-      placeholder="Any"
+      :placeholder="t('any')"
       persistent-placeholder
     />
     <v-select
       v-if="forms?.length"
       v-model="rule.forms"
       :items="forms.map((one) => ({ value: one.id, title: one.name }))"
-      label="Sign-up form"
+      :label="t('signUpForm')"
       multiple
       chips
       clearable
-      placeholder="Any"
+      :placeholder="t('any')"
       persistent-placeholder
     />
     <div class="pair">
       <v-text-field
         :model-value="rule.since ?? ''"
         type="date"
-        label="Subscribed on or after"
+        :label="t('subscribedAfter')"
         clearable
         @update:model-value="rule.since = $event || null"
       />
       <v-text-field
         :model-value="rule.until ?? ''"
         type="date"
-        label="Subscribed on or before"
+        :label="t('subscribedBefore')"
         clearable
         :error-messages="problem('until')"
         @update:model-value="rule.until = $event || null"
@@ -96,8 +97,8 @@ const number = (value: string) => (value ? Number(value) : null)
         :model-value="rule.seenWithin ?? ''"
         type="number"
         min="1"
-        label="Active within (days)"
-        suffix="days"
+        :label="t('activeWithinDays')"
+        :suffix="t('days')"
         :error-messages="problem('seenWithin')"
         @update:model-value="rule.seenWithin = number($event)"
       />
@@ -105,18 +106,17 @@ const number = (value: string) => (value ? Number(value) : null)
         :model-value="rule.silentFor ?? ''"
         type="number"
         min="1"
-        label="Inactive for (days)"
-        suffix="days"
+        :label="t('inactiveDays')"
+        :suffix="t('days')"
         :error-messages="problem('silentFor')"
         @update:model-value="rule.silentFor = number($event)"
       />
     </div>
     <p class="small soft">
-      Active means: confirmed, changed preferences or commented. Clicks are counted anonymously, without saying who
-      followed them.
+      {{ t('activeMeansConfirmedChanged') }}
     </p>
     <p class="size" role="status">
-      <template v-if="size !== null">{{ counted(size, 'subscriber') }} now</template>
+      <template v-if="size !== null">{{ t('subscribersNow', { size }) }}</template>
     </p>
   </form>
 </template>

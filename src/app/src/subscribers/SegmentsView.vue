@@ -2,10 +2,11 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, reactive, watch } from 'vue'
 import { api, lineOf, type Schemas, take } from '../api'
-import { counted, PageTitle, useAct, useNotice, useQueryValue, useSite } from '../shared'
+import { PageTitle, useAct, useNotice, useQueryValue, useSite } from '../shared'
 import ReaderTabs from './ReaderTabs.vue'
 import SegmentForm from './SegmentForm.vue'
 import { ruleWords } from './segmentWords'
+import { t } from './texts'
 
 const { id, mayEdit } = useSite()
 const picked = useQueryValue('segment')
@@ -47,7 +48,7 @@ async function save(): Promise<void> {
       : take(api.POST('/api/sites/{site}/segments', { params: { path: path() }, body })),
   )
   if (!saved) return
-  say(`“${saved.name}” saved.`)
+  say(t('nameSaved', { name: saved.name }))
   await queries.invalidateQueries({ queryKey: ['segments'] })
   picked.value = String(saved.id)
 }
@@ -62,27 +63,28 @@ async function remove(): Promise<void> {
     ),
   )
   if (act.trouble.value || act.fields.value.segment) return
-  say('Segment deleted. Subscribers are kept.')
+  say(t('segmentDeletedSubscribersKept'))
   picked.value = ''
   await queries.invalidateQueries({ queryKey: ['segments'] })
 }
 </script>
 
 <template>
-  <PageTitle title="Segments"
-    ><template #state>Groups of subscribers, updated automatically.</template
-    ><template v-if="mayEdit" #act><v-btn @click="picked = 'new'">New segment</v-btn></template></PageTitle
+  <PageTitle :title="t('segments')"
+    ><template #state>{{ t('groupsSubscribersUpdatedAutomatically') }}</template
+    ><template v-if="mayEdit" #act
+      ><v-btn @click="picked = 'new'">{{ t('newSegment') }}</v-btn></template
+    ></PageTitle
   >
   <ReaderTabs />
   <p v-if="error" class="work trouble" role="alert">{{ lineOf(error) }}</p>
-  <p v-else-if="isPending" class="work waiting">Counting …</p>
+  <p v-else-if="isPending" class="work waiting">{{ t('counting') }}</p>
   <div v-else class="work split">
     <div class="list" :class="{ away: picked }">
       <div v-if="segments?.length === 0" class="empty">
-        <h2>No segments yet</h2>
+        <h2>{{ t('noSegmentsYet') }}</h2>
         <p>
-          A segment is a part of your subscribers: those who chose a category, came by a form, or have been silent. A
-          digest can go to one alone.
+          {{ t('segmentPartSubscribersThose') }}
         </p>
       </div>
       <button
@@ -95,23 +97,25 @@ async function remove(): Promise<void> {
         <span class="t">{{ one.name }}</span><b>{{ one.size }}</b>
         <span class="small soft words"
           >{{ ruleWords(one.rule)
-          }}<template v-if="one.digests.length">. Receives {{ one.digests.join(', ') }}</template></span
+          }}<template v-if="one.digests.length">{{
+            t('receivesDigests', { digests: one.digests.join(', ') })
+          }}</template></span
         >
       </button>
     </div>
     <section v-if="picked" class="side">
-      <button class="link back" @click="picked = ''">← All segments</button>
-      <h2>{{ current?.name ?? 'New segment' }}</h2>
+      <button class="link back" @click="picked = ''">{{ t('allSegments') }}</button>
+      <h2>{{ current?.name ?? t('newSegment') }}</h2>
       <SegmentForm v-model="draft" :site-id="id" :problems="act.fields.value" />
       <p v-if="act.trouble.value || act.fields.value.segment" class="trouble" role="alert">
         {{ act.trouble.value || act.fields.value.segment?.[0] }}
       </p>
       <div v-if="mayEdit" class="row acts">
-        <v-btn :loading="act.running.value" @click="save">{{ current ? 'Save' : 'Create segment' }}</v-btn>
-        <v-btn v-if="current" variant="outlined" :to="`/s/${id}/readers?segment=${current.id}`"
-          >Show its {{ counted(current.size, 'subscriber') }}</v-btn
-        >
-        <v-btn v-if="current" variant="text" color="secondary" @click="remove">Delete segment</v-btn>
+        <v-btn :loading="act.running.value" @click="save">{{ current ? t('save') : t('createSegment') }}</v-btn>
+        <v-btn v-if="current" variant="outlined" :to="`/s/${id}/readers?segment=${current.id}`">{{
+          t('showItsSubscribers', { size: current.size })
+        }}</v-btn>
+        <v-btn v-if="current" variant="text" color="secondary" @click="remove">{{ t('deleteSegment') }}</v-btn>
       </div>
     </section>
   </div>

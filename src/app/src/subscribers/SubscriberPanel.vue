@@ -3,8 +3,9 @@ import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { api, lineOf, type Schemas, take } from '../api'
 import { states } from '../channels'
-import { counted, useAct, useNotice, WhenText } from '../shared'
+import { useAct, useNotice, WhenText } from '../shared'
 import { origins } from './origins'
+import { t } from './texts'
 
 /** Everything about one subscriber. */
 const props = defineProps<{
@@ -33,7 +34,7 @@ const leave = () => take(api.POST('/api/sites/{site}/subscribers/{subscriber}/le
 const comeBack = () => take(api.POST('/api/sites/{site}/subscribers/{subscriber}/return', on()))
 
 async function toggle(): Promise<void> {
-  const [now, back, words] = isAway.value ? [comeBack, leave, 'resubscribed'] : [leave, comeBack, 'unsubscribed']
+  const [now, back, words] = isAway.value ? [comeBack, leave, t('resubscribed')] : [leave, comeBack, t('unsubscribed2')]
   await act.run(now)
   if (act.trouble.value) return
   say(`${one.value?.mail ?? ''} ${words}.`, async () => {
@@ -47,74 +48,76 @@ async function erase(): Promise<void> {
   const mail = one.value?.mail ?? ''
   await act.run(() => take(api.DELETE('/api/sites/{site}/subscribers/{subscriber}', on())))
   if (act.trouble.value) return
-  say(`Everything about ${mail} is deleted.`)
+  say(t('everythingAboutMailDeleted', { mail }))
   emit('close')
   await refresh()
 }
 </script>
 
 <template>
-  <section class="panel" aria-label="Subscriber">
-    <button class="link close" @click="emit('close')">Close</button>
+  <section class="panel" :aria-label="t('subscriber')">
+    <button class="link close" @click="emit('close')">{{ t('close') }}</button>
     <p v-if="error" class="trouble" role="alert">{{ lineOf(error) }}</p>
     <template v-if="one">
       <h2>{{ one.mail }}</h2>
       <dl>
         <template v-if="one.name"
-          ><dt>Name</dt>
+          ><dt>{{ t('name') }}</dt>
           <dd>{{ one.name }}</dd></template
         >
         <template v-if="props.row"
-          ><dt>Since</dt>
+          ><dt>{{ t('since') }}</dt>
           <dd>
             <WhenText :at="props.row.createdAt" :zone="props.zone" />,
-            {{ one.form ? `by “${one.form}”` : origins[props.row.origin] }}
+            {{ one.form ? t('byForm', { form: one.form }) : origins[props.row.origin] }}
           </dd></template
         >
         <template v-if="props.row?.reason"
-          ><dt>Consent note</dt>
+          ><dt>{{ t('consentNote') }}</dt>
           <dd>{{ props.row.reason }}</dd></template
         >
         <template v-if="one.consent"
-          ><dt>Consent</dt>
+          ><dt>{{ t('consent') }}</dt>
           <dd>
-            “{{ one.consent }}”<template v-if="one.consentVersion"> (wording {{ one.consentVersion }})</template>
+            “{{ one.consent }}”<template v-if="one.consentVersion">
+              {{ t('wordingConsentversion', { consentVersion: one.consentVersion }) }}</template
+            >
           </dd></template
         >
-        <dt>Last seen</dt>
+        <dt>{{ t('lastSeen') }}</dt>
         <dd><WhenText :at="one.seenAt" :zone="props.zone" /></dd>
-        <dt>Digests</dt>
-        <dd>{{ one.digests.length ? one.digests.join(', ') : 'nothing at present' }}</dd>
-        <dt>Categories</dt>
-        <dd>{{ one.categories.length ? one.categories.join(', ') : 'everything' }}</dd>
-        <dt>Segments</dt>
-        <dd>{{ one.segments.length ? one.segments.join(', ') : 'none' }}</dd>
+        <dt>{{ t('digests') }}</dt>
+        <dd>{{ one.digests.length ? one.digests.join(', ') : t('nothingPresent') }}</dd>
+        <dt>{{ t('categories') }}</dt>
+        <dd>{{ one.categories.length ? one.categories.join(', ') : t('everything') }}</dd>
+        <dt>{{ t('segments') }}</dt>
+        <dd>{{ one.segments.length ? one.segments.join(', ') : t('none') }}</dd>
         <template v-if="one.lastReturn"
-          ><dt>Last bounce</dt>
+          ><dt>{{ t('lastBounce') }}</dt>
           <dd>
             {{ one.lastReturn
-            }}<template v-if="one.softBounces"> ({{ counted(one.softBounces, 'time') }} in a row)</template>
+            }}<template v-if="one.softBounces"> {{ t('timesRow', { softBounces: one.softBounces }) }}</template>
           </dd></template
         >
         <template v-if="props.row?.pausedUntil"
-          ><dt>Paused until</dt>
+          ><dt>{{ t('pausedUntil') }}</dt>
           <dd><WhenText :at="props.row.pausedUntil" :zone="props.zone" /></dd
         ></template>
       </dl>
       <div v-if="props.mayEdit" class="row acts">
         <v-btn size="small" variant="outlined" :loading="act.running.value" @click="toggle">{{
-          isAway ? 'Resubscribe' : 'Unsubscribe'
+          isAway ? t('resubscribe') : t('unsubscribe')
         }}</v-btn>
-        <v-btn v-if="!isSure" size="small" variant="text" color="secondary" @click="isSure = true"
-          >Delete all data</v-btn
-        >
-        <v-btn v-else size="small" color="secondary" :loading="act.running.value" @click="erase"
-          >Delete permanently</v-btn
-        >
+        <v-btn v-if="!isSure" size="small" variant="text" color="secondary" @click="isSure = true">{{
+          t('deleteAllData')
+        }}</v-btn>
+        <v-btn v-else size="small" color="secondary" :loading="act.running.value" @click="erase">{{
+          t('deletePermanently')
+        }}</v-btn>
       </div>
       <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
-      <h3 class="group">Emails received</h3>
-      <p v-if="one.received.length === 0" class="small soft">Nothing so far.</p>
+      <h3 class="group">{{ t('emailsReceived') }}</h3>
+      <p v-if="one.received.length === 0" class="small soft">{{ t('nothingSoFar') }}</p>
       <ul>
         <li v-for="mail in one.received" :key="mail.editionId">
           <router-link :to="`/s/${props.siteId}/channels/mail?edition=${mail.editionId}`">{{

@@ -1,16 +1,19 @@
 import type { Schemas } from '../api'
 import { origins } from './origins'
+import { t } from './texts'
 
 /** A segment's rule in words. */
 export function ruleWords(rule: Schemas['SegmentRule']): string {
   const parts = [
-    rule.categories?.length ? `category ${rule.categories.join(' or ')}` : '',
-    rule.origins?.length ? `came ${rule.origins.map((origin) => origins[origin]).join(' or ')}` : '',
-    rule.forms?.length ? 'came by certain forms' : '',
-    rule.since ? `from ${rule.since}` : '',
-    rule.until ? `until ${rule.until}` : '',
-    rule.seenWithin ? `seen within ${rule.seenWithin} days` : '',
-    rule.silentFor ? `silent for ${rule.silentFor} days` : '',
+    rule.categories?.length ? t('categoryCategories', { categories: rule.categories.join(' or ') }) : '',
+    rule.origins?.length
+      ? t('cameOrigins', { origins: rule.origins.map((origin) => origins[origin]).join(' or ') })
+      : '',
+    rule.forms?.length ? t('cameByCertainForms') : '',
+    rule.since ? t('fromSince', { since: rule.since }) : '',
+    rule.until ? t('untilUntil', { until: rule.until }) : '',
+    rule.seenWithin ? t('seenWithinSeenwithinDays', { seenWithin: rule.seenWithin }) : '',
+    rule.silentFor ? t('silentSilentforDays', { silentFor: rule.silentFor }) : '',
   ].filter(Boolean)
-  return parts.length ? parts.join(', ') : 'All subscribers'
+  return parts.length ? parts.join(', ') : t('allSubscribers')
 }

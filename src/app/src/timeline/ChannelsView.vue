@@ -2,7 +2,7 @@
 import { mdiChevronLeft, mdiChevronRight } from '@mdi/js'
 import { computed } from 'vue'
 import { api, lineOf, take } from '../api'
-import { ChannelTabs, counted, PageTitle, useAct, useQueryValue, useSite } from '../shared'
+import { ChannelTabs, PageTitle, useAct, useQueryValue, useSite } from '../shared'
 import DeliveryCase from './DeliveryCase.vue'
 import DeliveryList from './DeliveryList.vue'
 import FailureLines from './FailureLines.vue'
@@ -10,6 +10,7 @@ import LaneLine from './LaneLine.vue'
 import MailLanes from './MailLanes.vue'
 import { placeOf, spans, ticksFrom } from './timeLine'
 import { useTimeLine } from './useTimeLine'
+import { t } from './texts'
 
 const { id, site, mayEdit } = useSite()
 const from = useQueryValue('from')
@@ -21,12 +22,14 @@ const list = computed(() => channels.data.value ?? [])
 const items = computed(() => line.data.value?.items ?? [])
 const ticks = computed(() => ticksFrom(start.value, days.value, site.value?.timeZone))
 const now = computed(() => placeOf(Date.now(), start.value, days.value))
-const turn = computed(() => (days.value > 2 ? { by: 7, name: 'A week' } : { by: 1, name: 'A day' }))
+const turn = computed(() => (days.value > 2 ? { by: 7, name: t('aWeek') } : { by: 1, name: t('aDay') }))
 const running = computed(() => list.value.filter((one) => !one.pausedAt))
 const state = computed(() => {
   const open = list.value.reduce((sum, one) => sum + one.open, 0)
   const failed = list.value.reduce((sum, one) => sum + one.failed, 0)
-  return `${counted(list.value.length, 'channel')}, ${counted(open, 'scheduled delivery', 'scheduled deliveries')}${failed ? `, ${failed} failed` : ''}.`
+  return failed
+    ? t('channelsScheduledDeliveriesFailed', { channels: list.value.length, open, failed })
+    : t('channelsScheduledDeliveries', { channels: list.value.length, open })
 })
 
 async function pauseAll(): Promise<void> {
@@ -41,30 +44,29 @@ async function pauseAll(): Promise<void> {
 </script>
 
 <template>
-  <PageTitle title="Channels">
+  <PageTitle :title="t('channels')">
     <template #state v-if="channels.data.value">{{ state }}</template>
     <template #act
       ><v-btn v-if="mayEdit && list.length" variant="text" :loading="act.running.value" @click="pauseAll">{{
-        running.length ? 'Pause all' : 'Resume all'
+        running.length ? t('pauseAll') : t('resumeAll')
       }}</v-btn
-      ><v-btn v-if="mayEdit" :to="`/s/${id}/channels/set-up?new=social`">Add a channel</v-btn></template
+      ><v-btn v-if="mayEdit" :to="`/s/${id}/channels/set-up?new=social`">{{ t('addChannel') }}</v-btn></template
     >
   </PageTitle>
   <ChannelTabs />
   <p v-if="channels.error.value" class="work trouble" role="alert">{{ lineOf(channels.error.value) }}</p>
-  <p v-else-if="channels.isPending.value" class="work waiting">Reading the channels …</p>
+  <p v-else-if="channels.isPending.value" class="work waiting">{{ t('readingChannels') }}</p>
   <div v-else-if="list.length === 0" class="work empty">
-    <h2>Send posts further</h2>
+    <h2>{{ t('sendPostsFurther') }}</h2>
     <p>
-      Add a channel to send them further: to a social network, a partner’s site, a feed hub (WebSub), pages you link to,
-      or your own software.
+      {{ t('addChannelSendThem') }}
     </p>
-    <v-btn v-if="mayEdit" class="mt-3" :to="`/s/${id}/channels/set-up?new=social`">Add a channel</v-btn>
+    <v-btn v-if="mayEdit" class="mt-3" :to="`/s/${id}/channels/set-up?new=social`">{{ t('addChannel') }}</v-btn>
   </div>
   <div v-else class="work split">
     <div class="line-side">
       <FailureLines :site-id="id" :channels="list" :may-act="mayEdit" />
-      <div class="row lengths" role="group" aria-label="Period">
+      <div class="row lengths" role="group" :aria-label="t('period')">
         <button
           v-for="one in spans"
           :key="one.days"
@@ -75,24 +77,24 @@ async function pauseAll(): Promise<void> {
         >
           {{ one.name }}
         </button>
-        <span class="small soft aside">Drag a queued delivery to reschedule it (Shift + arrow: one day).</span>
+        <span class="small soft aside">{{ t('dragQueuedDeliveryReschedule') }}</span>
       </div>
-      <div class="lanes" aria-label="Time line">
+      <div class="lanes" :aria-label="t('timeLine')">
         <div class="ruler">
           <span class="turn">
             <button
               class="icon"
-              :aria-label="`${turn.name} earlier`"
-              :title="`${turn.name} earlier`"
+              :aria-label="t('nameEarlier', { name: turn.name })"
+              :title="t('nameEarlier', { name: turn.name })"
               @click="shift(-turn.by)"
             >
               <v-icon :icon="mdiChevronLeft" size="20" />
             </button>
-            <button class="link" :disabled="!from" @click="from = ''">Today</button>
+            <button class="link" :disabled="!from" @click="from = ''">{{ t('today') }}</button>
             <button
               class="icon"
-              :aria-label="`${turn.name} later`"
-              :title="`${turn.name} later`"
+              :aria-label="t('nameLater', { name: turn.name })"
+              :title="t('nameLater', { name: turn.name })"
               @click="shift(turn.by)"
             >
               <v-icon :icon="mdiChevronRight" size="20" />
@@ -124,7 +126,7 @@ async function pauseAll(): Promise<void> {
           @pick="picked = String($event)"
         />
       </div>
-      <p v-if="line.data.value?.isCut" class="small soft px-6">Showing the latest 600 deliveries of this period.</p>
+      <p v-if="line.data.value?.isCut" class="small soft px-6">{{ t('showingLatest600Deliveries') }}</p>
       <DeliveryList
         class="listed"
         :items="items"

@@ -6,6 +6,8 @@ import { acts, broughtWords, kinds, states } from '../channels'
 import { CopyButton, localTime, WhenText } from '../shared'
 import DeliveryAttempts from './DeliveryAttempts.vue'
 import { useDelivery } from './useDelivery'
+import { rich, t } from './texts'
+import { RichText } from '../texts'
 
 /** A delivery: exactly what was or will be sent, every attempt, and what can be done. */
 const props = defineProps<{ siteId: number; deliveryId: number; zone: string | undefined; mayAct: boolean }>()
@@ -18,7 +20,7 @@ const { delivery, error, act, waits, change, cancel, countNow, retry, again } = 
 const text = ref('')
 const time = ref('')
 const otherText = ({ turn, turns }: Schemas['ChannelDeliveryView']) =>
-  change({ turn: (turn + 1) % turns }, `Uses text ${((turn + 1) % turns) + 1} now.`)
+  change({ turn: (turn + 1) % turns }, t('usesTextTurnNow', { turn: ((turn + 1) % turns) + 1 }))
 
 function edit(what: 'text' | 'time'): void {
   text.value = delivery.value!.text
@@ -28,8 +30,8 @@ function edit(what: 'text' | 'time'): void {
 </script>
 
 <template>
-  <aside class="case" aria-label="Delivery">
-    <button class="close" aria-label="Close" title="Close" @click="emit('close')">
+  <aside class="case" :aria-label="t('delivery')">
+    <button class="close" :aria-label="t('close')" :title="t('close')" @click="emit('close')">
       <v-icon :icon="mdiClose" size="20" />
     </button>
     <p v-if="error" class="trouble" role="alert">{{ lineOf(error) }}</p>
@@ -48,18 +50,21 @@ function edit(what: 'text' | 'time'): void {
       <p>
         <span class="tag" :class="states[delivery.state].tone">{{ states[delivery.state].name }}</span>
         <span v-if="delivery.held" class="tag o">{{
-          delivery.held === 'approval' ? 'Awaiting approval' : 'On hold'
+          delivery.held === 'approval' ? t('awaitingApproval') : t('onHold')
         }}</span>
         <span class="soft small">
           <template v-if="delivery.deliveredAt">
-            accepted <WhenText :at="delivery.deliveredAt" :zone="props.zone"
-          /></template>
+            <RichText :of="rich('acceptedWhen')"
+              ><template #when><WhenText :at="delivery.deliveredAt" :zone="props.zone" /></template></RichText
+          ></template>
           <template v-else-if="delivery.held">
-            since <WhenText :at="delivery.plannedFor" :zone="props.zone"
-          /></template>
+            <RichText :of="rich('sinceWhen')"
+              ><template #when><WhenText :at="delivery.plannedFor" :zone="props.zone" /></template></RichText
+          ></template>
           <template v-else-if="delivery.nextAttemptAt">
-            goes out <WhenText :at="delivery.nextAttemptAt" :zone="props.zone"
-          /></template>
+            <RichText :of="rich('goesOutAt')"
+              ><template #when><WhenText :at="delivery.nextAttemptAt" :zone="props.zone" /></template></RichText
+          ></template>
         </span>
       </p>
       <p
@@ -70,20 +75,23 @@ function edit(what: 'text' | 'time'): void {
       </p>
       <p v-if="delivery.receivedAddress" class="address">
         <a :href="delivery.receivedAddress" target="_blank" rel="noopener">{{ delivery.receivedAddress }}</a>
-        <CopyButton :text="delivery.receivedAddress" label="Copy the address" />
+        <CopyButton :text="delivery.receivedAddress" :label="t('copyAddress')" />
       </p>
       <p v-if="delivery.target" class="address">{{ delivery.target }}</p>
       <p v-if="delivery.fullUntil" class="o">
-        Rate limit reached; it will be sent after <WhenText :at="delivery.fullUntil" :zone="props.zone" />.
+        <RichText :of="rich('rateLimitReached')"
+          ><template #when><WhenText :at="delivery.fullUntil" :zone="props.zone" /></template
+        ></RichText>
       </p>
       <p
         v-if="delivery.kind === 'social' && delivery.state === 'delivered' && delivery.act === 'publish'"
         class="brought"
       >
-        <b v-if="delivery.counts">{{ broughtWords(delivery.counts) || 'No replies yet' }}</b>
+        <b v-if="delivery.counts">{{ broughtWords(delivery.counts) || t('noRepliesYet') }}</b>
         <span class="soft small">
-          <template v-if="delivery.countedAt">updated <WhenText :at="delivery.countedAt" :zone="props.zone" /></template
-          ><template v-else>No figures yet</template>
+          <RichText v-if="delivery.countedAt" :of="rich('updatedWhen')"
+            ><template #when><WhenText :at="delivery.countedAt" :zone="props.zone" /></template></RichText
+          ><template v-else>{{ t('noFiguresYet') }}</template>
         </span>
         <button
           v-if="delivery.receivedAddress"
@@ -92,67 +100,67 @@ function edit(what: 'text' | 'time'): void {
           :disabled="act.running.value"
           @click="countNow"
         >
-          Refresh
+          {{ t('refresh') }}
         </button>
       </p>
       <p v-if="act.fields.value.counts" class="trouble" role="alert">{{ act.fields.value.counts.join(' ') }}</p>
       <h3>
-        {{ delivery.isSent ? 'What was sent' : 'What will be sent'
+        {{ delivery.isSent ? t('whatWasSent') : t('whatWillSent')
         }}<span v-if="delivery.turns > 1 && delivery.kind === 'social'" class="small soft">
-          · text {{ delivery.turn + 1 }} of {{ delivery.turns }}</span
+          {{ t('textTurnTurns', { turn: delivery.turn + 1, turns: delivery.turns }) }}</span
         ><span v-if="delivery.count !== null && delivery.count !== undefined" class="small soft">
-          · {{ delivery.count }} of {{ delivery.limit }}</span
+          {{ t('countLimit', { count: delivery.count, limit: delivery.limit }) }}</span
         >
       </h3>
-      <form v-if="editing === 'text'" novalidate @submit.prevent="change({ text }, 'Text saved.')">
-        <v-textarea v-model="text" label="Text" rows="7" auto-grow :error-messages="act.fields.value.text" />
+      <form v-if="editing === 'text'" novalidate @submit.prevent="change({ text }, t('textSaved'))">
+        <v-textarea v-model="text" :label="t('text')" rows="7" auto-grow :error-messages="act.fields.value.text" />
         <div class="row">
-          <v-btn type="submit" :loading="act.running.value">Save text</v-btn>
-          <v-btn variant="text" @click="text = ''">Reset to template</v-btn>
-          <v-btn variant="text" @click="editing = null">Cancel</v-btn>
+          <v-btn type="submit" :loading="act.running.value">{{ t('saveText') }}</v-btn>
+          <v-btn variant="text" @click="text = ''">{{ t('resetTemplate') }}</v-btn>
+          <v-btn variant="text" @click="editing = null">{{ t('cancel') }}</v-btn>
         </div>
       </form>
       <pre v-else class="sent" tabindex="0" :class="{ prose: delivery.kind === 'social' }">{{ delivery.text }}</pre>
-      <form v-if="editing === 'time'" class="row" novalidate @submit.prevent="change({ at: time }, 'Moved.')">
+      <form v-if="editing === 'time'" class="row" novalidate @submit.prevent="change({ at: time }, t('moved'))">
         <v-text-field
           v-model="time"
           type="datetime-local"
-          label="Send at"
+          :label="t('sendAt')"
           density="compact"
           :error-messages="act.fields.value.at"
         />
-        <v-btn type="submit" :loading="act.running.value">Reschedule</v-btn>
-        <v-btn variant="text" @click="editing = null">Cancel</v-btn>
+        <v-btn type="submit" :loading="act.running.value">{{ t('reschedule') }}</v-btn>
+        <v-btn variant="text" @click="editing = null">{{ t('cancel') }}</v-btn>
       </form>
       <div v-if="props.mayAct && !editing" class="row acts">
         <template v-if="waits">
-          <v-btn v-if="delivery.held" @click="change({ isHeld: false }, 'It goes out at its time.')">{{
-            delivery.held === 'approval' ? 'Approve' : 'Release'
+          <v-btn v-if="delivery.held" @click="change({ isHeld: false }, t('goesOutItsTime'))">{{
+            delivery.held === 'approval' ? t('approve') : t('release')
           }}</v-btn>
-          <v-btn v-else variant="outlined" @click="change({ isHeld: true }, 'Held.')">Put on hold</v-btn>
+          <v-btn v-else variant="outlined" @click="change({ isHeld: true }, t('held'))">{{ t('putHold') }}</v-btn>
           <v-btn
             v-if="delivery.kind === 'social' && delivery.act === 'publish'"
             variant="outlined"
             @click="edit('text')"
-            >Edit text</v-btn
+            >{{ t('editText') }}</v-btn
           >
           <v-btn
             v-if="delivery.kind === 'social' && delivery.act === 'publish' && delivery.turns > 1"
             variant="outlined"
             @click="otherText(delivery)"
-            >Use next text</v-btn
+            >{{ t('useNextText') }}</v-btn
           >
-          <v-btn variant="outlined" @click="edit('time')">Reschedule</v-btn>
-          <v-btn variant="outlined" color="secondary" @click="cancel">Cancel delivery</v-btn>
+          <v-btn variant="outlined" @click="edit('time')">{{ t('reschedule') }}</v-btn>
+          <v-btn variant="outlined" color="secondary" @click="cancel">{{ t('cancelDelivery') }}</v-btn>
         </template>
-        <v-btn v-else-if="delivery.state === 'failed' || delivery.state === 'cancelled'" @click="retry"
-          >Try again</v-btn
-        >
+        <v-btn v-else-if="delivery.state === 'failed' || delivery.state === 'cancelled'" @click="retry">{{
+          t('tryAgain')
+        }}</v-btn>
         <v-btn
           v-else-if="delivery.state === 'delivered' && delivery.postId && delivery.act === 'publish'"
           variant="outlined"
           @click="again"
-          >Send again</v-btn
+          >{{ t('sendAgain') }}</v-btn
         >
       </div>
       <p v-if="act.trouble.value || act.fields.value.state" class="trouble" role="alert">

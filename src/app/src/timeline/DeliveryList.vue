@@ -3,6 +3,8 @@ import { computed } from 'vue'
 import type { Schemas } from '../api'
 import { NoteMark, WhenText } from '../shared'
 import { acts, broughtWords, markOf, states } from '../channels'
+import { t } from './texts'
+import { inSentence } from '../texts'
 
 /** The same as the time line, as a list: what is to come first, then what went out, the latest first. */
 const props = defineProps<{
@@ -16,8 +18,8 @@ const most = 60
 const isOpen = (one: Schemas['TimeLineItem']) =>
   one.state === 'queued' || one.state === 'sending' || one.state === 'retrying'
 const parts = computed(() => [
-  { title: 'Scheduled', items: props.items.filter(isOpen).toReversed().slice(0, most) },
-  { title: 'Sent', items: props.items.filter((item) => !isOpen(item)).slice(0, most) },
+  { title: t('scheduled'), items: props.items.filter(isOpen).toReversed().slice(0, most) },
+  { title: t('sent'), items: props.items.filter((item) => !isOpen(item)).slice(0, most) },
 ])
 const nameOf = (id: number) => props.channels.find((channel) => channel.id === id)?.name ?? ''
 </script>
@@ -40,7 +42,7 @@ const nameOf = (id: number) => props.channels.find((channel) => channel.id === i
         >
         <span class="small soft">{{ nameOf(one.channelId) }}</span>
         <span class="small soft">{{
-          one.held ? (one.held === 'approval' ? 'waits for approval' : 'held') : states[one.state].name.toLowerCase()
+          one.held ? (one.held === 'approval' ? t('waitsApproval') : t('held2')) : inSentence(states[one.state].name)
         }}</span>
         <span class="small brought">{{ one.counts ? broughtWords(one.counts) : '' }}</span>
         <span class="small soft when"><WhenText :at="one.at" :zone="props.zone" /></span>

@@ -2,7 +2,9 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { api, type Schemas, take } from '../api'
-import { counted, useAct, useNotice } from '../shared'
+import { useAct, useNotice } from '../shared'
+import { rich, t } from './texts'
+import { RichText } from '../texts'
 
 /** What failed, by channel and cause, each tried again in one go; and channels that paused by themselves. */
 const props = defineProps<{ siteId: number; channels: Schemas['ChannelView'][]; mayAct: boolean }>()
@@ -32,7 +34,7 @@ async function retry(cause: Schemas['FailureCause']): Promise<void> {
       }),
     ),
   )
-  if (done) say(`Retrying ${counted(done.count, 'delivery', 'deliveries')}.`)
+  if (done) say(t('retryingDeliveries', { deliveries: done.count }))
   await reload()
 }
 
@@ -51,20 +53,18 @@ async function resume(channel: number): Promise<void> {
 <template>
   <div v-if="causes?.length || stopped.length" class="failures">
     <p v-for="one in stopped" :key="`p${one.id}`" class="cause">
-      <span
-        ><b>{{ one.name }}</b> Paused after repeated failures. Last response: {{ one.pauseReason }}</span
-      >
-      <v-btn v-if="props.mayAct" size="small" variant="outlined" :loading="act.running.value" @click="resume(one.id)"
-        >Resume</v-btn
-      >
+      <span><RichText :of="rich('pausedAfterFailures', { name: one.name, answer: one.pauseReason })" /></span>
+      <v-btn v-if="props.mayAct" size="small" variant="outlined" :loading="act.running.value" @click="resume(one.id)">{{
+        t('resume')
+      }}</v-btn>
     </p>
     <p v-for="one in causes" :key="`${one.channelId} ${one.answer}`" class="cause">
       <span
-        ><b>{{ nameOf(one.channelId) }}</b
-        >: {{ counted(one.count, 'delivery', 'deliveries') }} failed. {{ one.answer }}</span
-      >
+        ><RichText
+          :of="rich('deliveriesFailed', { name: nameOf(one.channelId), count: one.count, answer: one.answer })"
+      /></span>
       <v-btn v-if="props.mayAct" size="small" variant="outlined" :loading="act.running.value" @click="retry(one)">{{
-        one.count === 1 ? 'Retry' : `Retry all ${one.count}`
+        one.count === 1 ? t('retry') : t('retryAllCount', { count: one.count })
       }}</v-btn>
     </p>
     <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>

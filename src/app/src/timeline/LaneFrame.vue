@@ -5,6 +5,8 @@ import type { Schemas } from '../api'
 import { NoteMark } from '../shared'
 import { noteSize, placeOf } from './timeLine'
 import { useNoteMoving, type MovingNote } from './useNoteMoving'
+import { t } from './texts'
+import { locale } from '../texts'
 
 /** A note as it is drawn. */
 export interface DrawnNote {
@@ -44,7 +46,7 @@ const { moving, grab, drag, release, press, stop, endsMove } = useNoteMoving(
 const placeNow = (note: DrawnNote) =>
   moving.value?.key === note.key ? placeOf(moving.value.moment, props.start, props.days) : note.at
 const told = (moment: number) =>
-  new Intl.DateTimeFormat('en-GB', {
+  new Intl.DateTimeFormat(locale, {
     weekday: 'short',
     day: 'numeric',
     month: 'short',
@@ -84,7 +86,7 @@ function key(event: KeyboardEvent, note: DrawnNote): void {
         :class="{ on: note.isOn, held: note.isHeld, movable: note.isMovable, moving: moving?.key === note.key }"
         :style="{ left: `${placeNow(note) * 100}%`, top: `${rows() === 1 ? 14 : note.row * noteSize + 6}px` }"
         :aria-label="note.words"
-        :title="moving ? undefined : note.isMovable ? `${note.words}. Drag it, or use ← and →, to move it` : note.words"
+        :title="moving ? undefined : note.isMovable ? t('wordsDragUseMove', { words: note.words }) : note.words"
         @click="pick(note.key)"
         @pointerdown="note.isMovable && grab($event, note.key)"
         @pointermove="drag"

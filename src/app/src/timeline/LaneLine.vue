@@ -6,6 +6,8 @@ import LaneFrame, { type DrawnNote } from './LaneFrame.vue'
 import { notesOf, type LaneNote } from './timeLine'
 import { useDeliveryMoving } from './useDeliveryMoving'
 import { acts, kinds, markOf, states } from '../channels'
+import { t } from './texts'
+import { inSentence } from '../texts'
 
 /** One channel over time: what went out and what is to come. */
 const props = defineProps<{
@@ -22,8 +24,9 @@ const props = defineProps<{
 const emit = defineEmits<{ pick: [id: number] }>()
 const width = ref(0)
 const hint = computed(() => {
-  if (props.channel.pausedAt) return props.channel.pauseReason ? 'paused automatically' : 'paused'
-  if (props.channel.fullUntil) return `rate-limited until ${clockTime(props.channel.fullUntil, props.zone)}`
+  if (props.channel.pausedAt) return props.channel.pauseReason ? t('pausedAutomatically') : t('paused2')
+  if (props.channel.fullUntil)
+    return t('rateLimitedUntilWhen', { when: clockTime(props.channel.fullUntil, props.zone) })
   return kinds[props.channel.kind].name
 })
 const move = useDeliveryMoving(
@@ -54,9 +57,15 @@ function moved(key: string, moment: number): void {
 
 function said(note: LaneNote): string {
   const one = note.items[0]!
-  const what = one.act === 'publish' || one.act === 'tell' ? '' : `${acts[one.act]}: `
-  const held = one.held ? (one.held === 'approval' ? ', waits for approval' : ', held') : ''
-  return `${what}${one.title}, ${states[one.state].name.toLowerCase()}${held}, ${exactDate(one.at, props.zone)}${note.items.length > 1 ? `, ${note.items.length} places` : ''}`
+  return [
+    one.act === 'publish' || one.act === 'tell' ? one.title : `${acts[one.act]}: ${one.title}`,
+    inSentence(states[one.state].name),
+    one.held && (one.held === 'approval' ? t('waitsApproval') : t('held2')),
+    exactDate(one.at, props.zone),
+    note.items.length > 1 && t('places', { items: note.items.length }),
+  ]
+    .filter(Boolean)
+    .join(', ')
 }
 </script>
 

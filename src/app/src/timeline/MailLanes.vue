@@ -7,6 +7,8 @@ import { exactDate } from '../shared'
 import LaneFrame, { type DrawnNote } from './LaneFrame.vue'
 import { placeOf } from './timeLine'
 import { rhythmWords } from '../mailing'
+import { t } from './texts'
+import { inSentence } from '../texts'
 
 /** The digests over time, one lane each: what went out, and when the next goes. */
 const props = defineProps<{ siteId: number; start: number; days: number; now: number; zone: string | undefined }>()
@@ -30,7 +32,20 @@ function notesOf(digest: Schemas['DigestView']): DrawnNote[] {
     key: `edition=${one.id}`,
     at: placeOf(one.dueAt, props.start, props.days),
     mark: markOf(one),
-    words: `${one.title}, ${one.delivered} of ${one.total} delivered${one.failed ? `, ${one.failed} failed` : ''}, ${exactDate(one.dueAt, props.zone)}`,
+    words: one.failed
+      ? t('titleDeliveredTotalDelivered', {
+          title: one.title,
+          delivered: one.delivered,
+          total: one.total,
+          failed: one.failed,
+          when: exactDate(one.dueAt, props.zone),
+        })
+      : t('titleDeliveredTotalDeliveredWhen', {
+          title: one.title,
+          delivered: one.delivered,
+          total: one.total,
+          when: exactDate(one.dueAt, props.zone),
+        }),
     isHeld: !!one.pausedAt,
   }))
   if (digest.nextAt)
@@ -38,14 +53,14 @@ function notesOf(digest: Schemas['DigestView']): DrawnNote[] {
       key: '',
       at: placeOf(digest.nextAt, props.start, props.days),
       mark: 'due',
-      words: `Goes out ${exactDate(digest.nextAt, props.zone)}`,
+      words: t('goesOutWhen', { when: exactDate(digest.nextAt, props.zone) }),
       isHeld: false,
     })
   return drawn
     .filter((note) => note.at >= 0 && note.at < 1)
     .map((note) => ({ ...note, row: 0, isOn: false, isMovable: false, count: 1 }))
 }
-const within = (words: string) => words[0]!.toLowerCase() + words.slice(1)
+
 const lanes = computed(() => digests.data.value?.map((digest) => ({ digest, notes: notesOf(digest) })) ?? [])
 
 function open(digest: number, key: string): void {
@@ -59,7 +74,11 @@ function open(digest: number, key: string): void {
     :key="lane.digest.id"
     :name="lane.digest.name"
     :to="`/s/${props.siteId}/channels/mail/${lane.digest.id}`"
-    :hint="lane.digest.pausedAt ? 'paused' : `Email, ${within(rhythmWords(lane.digest.settings.rhythm))}`"
+    :hint="
+      lane.digest.pausedAt
+        ? t('paused2')
+        : t('emailRhythm', { rhythm: inSentence(rhythmWords(lane.digest.settings.rhythm)) })
+    "
     :is-paused="!!lane.digest.pausedAt"
     :start="props.start"
     :days="props.days"

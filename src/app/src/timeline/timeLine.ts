@@ -1,4 +1,6 @@
 import type { Schemas } from '../api'
+import { t } from './texts'
+import { locale } from '../texts'
 
 type Item = Schemas['TimeLineItem']
 
@@ -21,9 +23,9 @@ export const noteSize = 25
 
 /** Lengths of the time line in days, each with its name; the first is the usual one. */
 export const spans = [
-  { days: 21, name: 'Three weeks' },
-  { days: 7, name: 'A week' },
-  { days: 2, name: 'Two days' },
+  { days: 21, name: t('threeWeeks') },
+  { days: 7, name: t('aWeek') },
+  { days: 2, name: t('twoDays') },
 ] as const
 
 /** The start of a span around a moment: what is past counts the less, the closer one looks. */
@@ -50,7 +52,7 @@ function daysFrom(start: number, days: number, zone: string | undefined): Tick[]
   return Array.from({ length: days }, (_, index) => {
     const date = new Date(start + index * day)
     const isMonday = date.getUTCDay() === 1
-    const name = new Intl.DateTimeFormat('en-GB', {
+    const name = new Intl.DateTimeFormat(locale, {
       weekday: days === 7 ? 'short' : undefined,
       day: 'numeric',
       month: index === 0 || date.getUTCDate() === 1 || isMonday ? 'short' : undefined,
@@ -70,7 +72,7 @@ function hoursFrom(start: number, days: number, zone: string | undefined): Tick[
     return {
       key: date.toISOString(),
       at: index / (days * 8),
-      name: new Intl.DateTimeFormat('en-GB', { ...form, timeZone: zone }).format(date),
+      name: new Intl.DateTimeFormat(locale, { ...form, timeZone: zone }).format(date),
       isStrong,
     }
   })

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { api, type Schemas, take } from '../api'
 import { noChange } from '../channels'
 import { useAct, useNotice, useRefresh } from '../shared'
+import { t } from './texts'
 
 /** A delivery, read again every few seconds, and what can be done with it. `settled` is called when something was. */
 export function useDelivery(path: () => { site: number; delivery: number }, settled: () => void) {
@@ -38,11 +39,11 @@ export function useDelivery(path: () => { site: number; delivery: number }, sett
     )
   const on = () => ({ params: { path: path() } })
   const cancel = () =>
-    run(() => take(api.POST('/api/sites/{site}/channels/deliveries/{delivery}/cancel', on())), 'Cancelled.')
+    run(() => take(api.POST('/api/sites/{site}/channels/deliveries/{delivery}/cancel', on())), t('cancelled'))
   const countNow = () =>
-    run(() => take(api.POST('/api/sites/{site}/channels/deliveries/{delivery}/count', on())), 'Counted.')
+    run(() => take(api.POST('/api/sites/{site}/channels/deliveries/{delivery}/count', on())), t('counted'))
   const retry = () =>
-    run(() => take(api.POST('/api/sites/{site}/channels/deliveries/{delivery}/retry', on())), 'Retrying.')
+    run(() => take(api.POST('/api/sites/{site}/channels/deliveries/{delivery}/retry', on())), t('retrying'))
   const again = () =>
     run(
       () =>
@@ -52,7 +53,7 @@ export function useDelivery(path: () => { site: number; delivery: number }, sett
             body: {},
           }),
         ),
-      'Sending again.',
+      t('sendingAgain'),
     )
 
   return { delivery, error, act, waits, change, cancel, countNow, retry, again }

@@ -1,6 +1,8 @@
 import { api, lineOf, type Schemas, take } from '../api'
 import { localTime, useNotice, useRefresh } from '../shared'
 import { noChange } from '../channels'
+import { t } from './texts'
+import { locale } from '../texts'
 
 type Item = Schemas['TimeLineItem']
 
@@ -34,7 +36,7 @@ export function useDeliveryMoving(site: () => number, zone: () => string | undef
 
   return async function move(items: Item[], moment: number): Promise<void> {
     const at = new Date(moment).toISOString()
-    const when = new Intl.DateTimeFormat('en-GB', {
+    const when = new Intl.DateTimeFormat(locale, {
       weekday: 'long',
       day: 'numeric',
       month: 'long',
@@ -44,7 +46,7 @@ export function useDeliveryMoving(site: () => number, zone: () => string | undef
     }).format(moment)
     if (await putAll(items.map((item) => ({ item, at }))))
       say(
-        `“${items[0]!.title}” will be sent on ${when}.`,
+        t('titleWillSentWhen', { title: items[0]!.title, when }),
         async () => void (await putAll(items.map((item) => ({ item, at: item.at })))),
       )
   }

@@ -7,6 +7,8 @@ import TemplateField from './TemplateField.vue'
 import TimingFields from './TimingFields.vue'
 import type { useChannelForm } from './useChannelForm'
 import { events, extents, kinds, partnerWays } from '../words'
+import { rich, t } from '../texts'
+import { RichText } from '../../texts'
 
 /** How one channel works, in the order people ask. */
 const props = defineProps<{
@@ -38,15 +40,20 @@ async function remove(): Promise<void> {
     <h2>{{ draft.id ? draft.name : words.name }}</h2>
     <p class="soft">{{ words.does }}</p>
     <p v-if="props.current?.pausedAt" class="paused">
-      Paused <WhenText :at="props.current.pausedAt" /><template v-if="props.current.pauseReason"
-        >automatically after several failed deliveries. Last response: {{ props.current.pauseReason }}</template
-      >. Scheduled deliveries are on hold.
+      <RichText
+        :of="
+          props.current.pauseReason
+            ? rich('pausedAutomaticallyWhen', { reason: props.current.pauseReason })
+            : rich('pausedWhen')
+        "
+        ><template #when><WhenText :at="props.current.pausedAt" /></template
+      ></RichText>
     </p>
-    <h3 class="group">Destination</h3>
+    <h3 class="group">{{ t('destination') }}</h3>
     <v-text-field
       v-model="draft.name"
-      label="Name"
-      placeholder="What your team calls it"
+      :label="t('name')"
+      :placeholder="t('whatTeamCalls')"
       :error-messages="problem('name')"
       :readonly="!props.mayEdit"
     />
@@ -59,12 +66,17 @@ async function remove(): Promise<void> {
       :readonly="!props.mayEdit"
     />
     <template v-if="draft.kind === 'partner'">
-      <v-select v-model="draft.settings.protocol" :items="partnerWays" label="Protocol" :readonly="!props.mayEdit" />
+      <v-select
+        v-model="draft.settings.protocol"
+        :items="partnerWays"
+        :label="t('protocol')"
+        :readonly="!props.mayEdit"
+      />
       <v-text-field
         v-if="draft.settings.protocol === 'atomPub'"
         v-model="draft.settings.account"
-        label="User name"
-        placeholder="Leave empty if you use a token"
+        :label="t('userName')"
+        :placeholder="t('leaveEmptyIfUse')"
         persistent-placeholder
         autocomplete="off"
         :error-messages="problem('account')"
@@ -74,47 +86,43 @@ async function remove(): Promise<void> {
     <v-text-field
       v-if="words.secret"
       v-model="draft.secret"
-      :label="draft.kind === 'partner' && draft.settings.account ? 'Password' : words.secret"
+      :label="draft.kind === 'partner' && draft.settings.account ? t('password') : words.secret"
       type="password"
       autocomplete="off"
       :placeholder="
-        keepsSecret
-          ? 'Saved; type to replace it'
-          : draft.kind === 'webhook'
-            ? 'Shared secret'
-            : 'From the receiving service'
+        keepsSecret ? t('savedTypeReplace') : draft.kind === 'webhook' ? t('sharedSecret') : t('fromReceivingService')
       "
       persistent-placeholder
-      :hint="
-        draft.hasSecret && !keepsSecret ? 'The saved one was for the previous address and is deleted with it.' : ''
-      "
+      :hint="draft.hasSecret && !keepsSecret ? t('savedOneWasPrevious') : ''"
       persistent-hint
       :error-messages="problem('secret')"
       :readonly="!props.mayEdit"
     />
     <div v-if="draft.kind === 'webhook' && draft.id && props.mayEdit" class="secret">
-      <v-btn variant="outlined" size="small" :loading="running" @click="props.setUp.renew">Generate new secret</v-btn>
+      <v-btn variant="outlined" size="small" :loading="running" @click="props.setUp.renew">{{
+        t('generateNewSecret')
+      }}</v-btn>
       <p v-if="made" role="status">
-        <code>{{ made.secret }}</code> <CopyButton :text="made.secret" label="Copy the secret" /><br /><span
+        <code>{{ made.secret }}</code> <CopyButton :text="made.secret" :label="t('copySecret')" /><br /><span
           class="small soft"
-          >Copy it now; it is shown only once.<template v-if="made.beforeUntil">
-            The previous secret stays valid until <WhenText :at="made.beforeUntil" />.</template
-          ></span
-        >
+          >{{ t('copyNow') }}{{ ' '
+          }}<RichText v-if="made.beforeUntil" :of="rich('previousSecretValidUntil')"
+            ><template #when><WhenText :at="made.beforeUntil" /></template></RichText
+        ></span>
       </p>
     </div>
-    <h3 class="group">Which posts?</h3>
+    <h3 class="group">{{ t('whichPosts') }}</h3>
     <ChoiceFields v-model="draft.settings.choice" :site-id="props.siteId" :readonly="!props.mayEdit" />
     <template v-if="isPublishing">
-      <h3 class="group">When?</h3>
+      <h3 class="group">{{ t('when2') }}</h3>
       <TimingFields v-model="draft.settings" :problems="fields" />
     </template>
     <template v-if="draft.kind !== 'pings'">
-      <h3 class="group">Rate limit</h3>
+      <h3 class="group">{{ t('rateLimit') }}</h3>
       <PaceFields v-model="draft.settings.pace" :problems="fields" :readonly="!props.mayEdit" />
     </template>
     <template v-if="draft.kind === 'social'">
-      <h3 class="group">Message text</h3>
+      <h3 class="group">{{ t('messageText') }}</h3>
       <TemplateField
         v-model="draft.settings"
         :site-id="props.siteId"
@@ -123,11 +131,11 @@ async function remove(): Promise<void> {
       />
     </template>
     <template v-if="draft.kind === 'partner'">
-      <h3 class="group">Content</h3>
-      <v-select v-model="draft.settings.extent" :items="extents" label="Send" />
+      <h3 class="group">{{ t('content') }}</h3>
+      <v-select v-model="draft.settings.extent" :items="extents" :label="t('send')" />
     </template>
     <template v-if="draft.kind === 'webhook'">
-      <h3 class="group">Events</h3>
+      <h3 class="group">{{ t('events') }}</h3>
       <v-checkbox
         v-for="one in events"
         :key="one.value"
@@ -137,31 +145,31 @@ async function remove(): Promise<void> {
         density="compact"
         hide-details
       />
-      <p class="small soft">If nothing is selected, all events are sent.</p>
+      <p class="small soft">{{ t('ifNothingSelectedAll') }}</p>
     </template>
     <v-checkbox
       v-if="isPublishing"
       v-model="draft.settings.withPicture"
-      label="Attach the picture"
+      :label="t('attachPicture')"
       density="compact"
       hide-details
     />
     <v-checkbox
       v-model="draft.settings.followsChanges"
-      :label="draft.kind === 'social' ? 'Delete it there when the post is withdrawn' : 'Send updates and withdrawals'"
+      :label="draft.kind === 'social' ? t('deleteThereWhenPost') : t('sendUpdatesWithdrawals')"
       density="compact"
       hide-details
     />
     <template v-if="!draft.id && isPublishing">
-      <h3 class="group">Older posts</h3>
+      <h3 class="group">{{ t('olderPosts') }}</h3>
       <div class="pair">
         <v-text-field
           v-model.number="draft.older"
           type="number"
           min="0"
           max="50"
-          label="Send the latest"
-          suffix="posts"
+          :label="t('sendLatest')"
+          :suffix="t('posts2')"
           :error-messages="problem('older')"
         />
         <v-text-field
@@ -170,32 +178,32 @@ async function remove(): Promise<void> {
           type="number"
           min="0"
           max="30"
-          label="Days apart"
+          :label="t('daysApart')"
           :error-messages="problem('daysApart')"
         />
       </div>
     </template>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <p v-if="test" :class="test.isGood ? 'v' : 'm'" role="status">
-      {{ test.isGood ? '' : 'Test failed: ' }}{{ test.answer }}
+      {{ test.isGood ? '' : t('testFailed') }}{{ test.answer }}
     </p>
     <p v-if="test?.offer" class="offer">
       <span
         >{{ wayOffered }}: <code>{{ test.offer.address }}</code></span
       >
-      <v-btn variant="outlined" size="small" :loading="running" @click="props.setUp.takeOffer(test.offer)"
-        >Use this address</v-btn
-      >
+      <v-btn variant="outlined" size="small" :loading="running" @click="props.setUp.takeOffer(test.offer)">{{
+        t('useAddress')
+      }}</v-btn>
     </p>
     <div v-if="props.mayEdit" class="row acts">
-      <v-btn type="submit" :loading="running">{{ draft.id ? 'Save' : 'Add channel' }}</v-btn>
+      <v-btn type="submit" :loading="running">{{ draft.id ? t('save') : t('addChannel') }}</v-btn>
       <template v-if="draft.id">
-        <v-btn variant="outlined" :loading="running" @click="props.setUp.tryOut">Test it</v-btn>
+        <v-btn variant="outlined" :loading="running" @click="props.setUp.tryOut">{{ t('testIt') }}</v-btn>
         <v-btn variant="outlined" @click="props.setUp.setPaused(!props.current?.pausedAt)">{{
-          props.current?.pausedAt ? 'Resume' : 'Pause'
+          props.current?.pausedAt ? t('resume') : t('pause')
         }}</v-btn>
-        <v-btn v-if="!sure" variant="text" color="secondary" @click="sure = true">Delete channel</v-btn>
-        <v-btn v-else color="secondary" @click="remove">Delete channel and cancel scheduled deliveries</v-btn>
+        <v-btn v-if="!sure" variant="text" color="secondary" @click="sure = true">{{ t('deleteChannel') }}</v-btn>
+        <v-btn v-else color="secondary" @click="remove">{{ t('deleteChannelCancelScheduled') }}</v-btn>
       </template>
     </div>
   </form>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Schemas } from '../../api'
+import { t } from '../texts'
 
 /** How much the receiver takes in a time. */
 const pace = defineModel<Required<Schemas['ChannelPace']>>({ required: true })
@@ -13,10 +14,10 @@ const props = defineProps<{ problems: Record<string, string[]>; readonly: boolea
       type="number"
       min="1"
       max="1000"
-      label="Limit"
-      placeholder="No limit"
+      :label="t('limit')"
+      :placeholder="t('noLimit')"
       persistent-placeholder
-      suffix="deliveries"
+      :suffix="t('deliveries')"
       :error-messages="props.problems.pace"
       :readonly="props.readonly"
       @update:model-value="pace = { ...pace, most: Number($event) || 0 }"
@@ -26,13 +27,13 @@ const props = defineProps<{ problems: Record<string, string[]>; readonly: boolea
       v-model.number="pace.minutes"
       type="number"
       min="1"
-      label="per (minutes)"
-      suffix="minutes"
+      :label="t('perMinutes')"
+      :suffix="t('minutes')"
       :error-messages="props.problems.paceMinutes"
       :readonly="props.readonly"
     />
   </div>
-  <p class="small soft">Anything above the limit is queued. Retry-after requests are always respected.</p>
+  <p class="small soft">{{ t('anythingAboveLimitQueued') }}</p>
 </template>
 
 <style scoped>

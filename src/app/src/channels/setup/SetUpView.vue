@@ -7,6 +7,7 @@ import { ChannelTabs, PageTitle, useQueryValue, useSite } from '../../shared'
 import ChannelForm from './ChannelForm.vue'
 import { useChannelForm } from './useChannelForm'
 import { kinds } from '../words'
+import { t } from '../texts'
 
 const { id, mayEdit } = useSite()
 const picked = useQueryValue('channel')
@@ -46,14 +47,14 @@ async function save(): Promise<void> {
 </script>
 
 <template>
-  <PageTitle title="Manage channels">
-    <template #state>Send posts to other networks, sites and services.</template>
+  <PageTitle :title="t('manageChannels')">
+    <template #state>{{ t('sendPostsOtherNetworks') }}</template>
   </PageTitle>
   <ChannelTabs />
   <p v-if="error" class="work trouble" role="alert">{{ lineOf(error) }}</p>
-  <p v-else-if="isPending" class="work waiting">Reading the channels …</p>
+  <p v-else-if="isPending" class="work waiting">{{ t('readingChannels') }}</p>
   <div v-else class="work split">
-    <nav class="side" :class="{ away: current || isNew }" aria-label="Channels">
+    <nav class="side" :class="{ away: current || isNew }" :aria-label="t('channels')">
       <button
         v-for="one in channels"
         :key="one.id"
@@ -64,7 +65,7 @@ async function save(): Promise<void> {
         <b>{{ one.name }}</b><small>{{ kinds[one.kind].name }}{{ one.pausedAt ? ', paused' : '' }}</small>
       </button>
       <template v-if="mayEdit">
-        <h2 class="group">Add a channel</h2>
+        <h2 class="group">{{ t('addChannel2') }}</h2>
         <button
           v-for="kind in names"
           :key="kind"
@@ -77,7 +78,7 @@ async function save(): Promise<void> {
       </template>
     </nav>
     <section v-if="current || isNew" class="form-side">
-      <button class="link leave" @click="open('', '')">← All channels</button>
+      <button class="link leave" @click="open('', '')">{{ t('allChannels') }}</button>
       <ChannelForm
         :set-up="setUp"
         :site-id="id"
@@ -87,7 +88,7 @@ async function save(): Promise<void> {
         @removed="open('', '')"
       />
     </section>
-    <p v-else class="form-side soft">Select a channel, or add one.</p>
+    <p v-else class="form-side soft">{{ t('selectChannelAddOne') }}</p>
   </div>
 </template>
 

@@ -3,6 +3,8 @@ import { refDebounced } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { api, Problem, type Schemas, take } from '../../api'
 import CountMeter from '../CountMeter.vue'
+import { rich, t } from '../texts'
+import { RichText } from '../../texts'
 
 /** What a social channel says, shown with the latest post and counted as the network counts. */
 const settings = defineModel<Schemas['ChannelSettings']>({ required: true })
@@ -64,7 +66,7 @@ function remove(): void {
 
 <template>
   <div class="template">
-    <div class="row turns" role="group" aria-label="Alternative texts">
+    <div class="row turns" role="group" :aria-label="t('alternativeTexts')">
       <button
         v-for="(_, at) in texts"
         :key="at"
@@ -74,14 +76,18 @@ function remove(): void {
         :aria-pressed="turn === at"
         @click="turn = at"
       >
-        {{ texts.length > 1 ? `Text ${at + 1}` : 'Text' }}
+        {{ texts.length > 1 ? t('textAt', { at: at + 1 }) : t('text') }}
       </button>
-      <button v-if="texts.length < most" type="button" class="link small" @click="add">Add alternative text</button>
-      <button v-if="turn > 0" type="button" class="link small back" @click="remove">Remove text {{ turn + 1 }}</button>
+      <button v-if="texts.length < most" type="button" class="link small" @click="add">
+        {{ t('addAlternativeText') }}
+      </button>
+      <button v-if="turn > 0" type="button" class="link small back" @click="remove">
+        {{ t('removeTextTurn', { turn: turn + 1 }) }}
+      </button>
     </div>
     <v-textarea
       v-model="text"
-      label="Template"
+      :label="t('template')"
       rows="5"
       auto-grow
       :error-messages="wrong || props.problem"
@@ -89,41 +95,41 @@ function remove(): void {
     />
     <p v-if="props.problems.variants" class="trouble" role="alert">{{ props.problems.variants.join(' ') }}</p>
     <p v-if="texts.length > 1" class="small soft">
-      Texts are used in rotation. Sending a post again uses the next one.
+      {{ t('textsUsedRotationSending') }}
     </p>
     <p class="small soft fields">
-      Insert field:
+      {{ t('insertField') }}
       <button v-for="field in fields" :key="field" type="button" class="chip" @click="put(field)">{{ field }}</button>
-      and <code>{if author} … {end}</code> is shown only if the field has a value.
+      <RichText :of="rich('conditionalField')" />
     </p>
     <div class="pair">
       <v-text-field
         v-model.number="settings.count!.limit"
         type="number"
         min="20"
-        label="Maximum length"
-        suffix="characters"
+        :label="t('maximumLength')"
+        :suffix="t('characters')"
         :error-messages="props.problems.limit"
       />
       <v-text-field
         v-model.number="settings.count!.linkCost"
         type="number"
         min="0"
-        label="Characters per link"
-        suffix="characters"
+        :label="t('charactersPerLink')"
+        :suffix="t('characters')"
         :error-messages="props.problems.linkCost"
       />
       <v-text-field
         v-model="settings.campaignSource"
-        label="Source tag (utm_source)"
-        placeholder="No tag added"
+        :label="t('sourceTagUtmSource')"
+        :placeholder="t('noTagAdded')"
         persistent-placeholder
         :error-messages="props.problems.campaign"
       />
-      <v-text-field v-model="settings.campaign" label="Campaign" />
+      <v-text-field v-model="settings.campaign" :label="t('campaign')" />
     </div>
     <figure v-if="shown" class="note">
-      <figcaption class="small soft">Preview: “{{ shown.post }}”</figcaption>
+      <figcaption class="small soft">{{ t('previewPost', { post: shown.post }) }}</figcaption>
       <p>{{ shown.text }}</p>
       <CountMeter :count="shown.count" :limit="shown.limit" :shortened="shown.shortened" />
     </figure>

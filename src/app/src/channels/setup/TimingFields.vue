@@ -2,19 +2,15 @@
 import { mdiClose, mdiPlus } from '@mdi/js'
 import type { Schemas } from '../../api'
 import { whens } from '../words'
+import { t } from '../texts'
+import { weekdayName } from '../../shared'
 
 /** When a channel sends. */
 const settings = defineModel<Schemas['ChannelSettings']>({ required: true })
 const props = defineProps<{ problems: Record<string, string[]> }>()
-const days = [
-  { value: 'monday', title: 'Monday' },
-  { value: 'tuesday', title: 'Tuesday' },
-  { value: 'wednesday', title: 'Wednesday' },
-  { value: 'thursday', title: 'Thursday' },
-  { value: 'friday', title: 'Friday' },
-  { value: 'saturday', title: 'Saturday' },
-  { value: 'sunday', title: 'Sunday' },
-] as const
+const days = (['monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday', 'sunday'] as const).map(
+  (value, index) => ({ value, title: weekdayName(index) }),
+)
 const short = (time: string | null | undefined) => time?.slice(0, 5) ?? ''
 const long = (time: string) => (time ? `${time}:00` : null)
 
@@ -27,22 +23,22 @@ function addSlot(): void {
 
 <template>
   <div class="timing">
-    <v-select v-model="settings.when" :items="whens" label="Send" />
+    <v-select v-model="settings.when" :items="whens" :label="t('send')" />
     <v-text-field
       v-if="settings.when === 'afterDelay'"
       v-model.number="settings.timing.delayMinutes"
       type="number"
       min="0"
-      label="Delay (minutes)"
+      :label="t('delayMinutes')"
       :error-messages="props.problems.delayMinutes"
     />
     <template v-if="settings.when === 'nextSlot'">
       <div v-for="(slot, at) in settings.timing.slots ?? []" :key="at" class="slot">
-        <v-select v-model="slot.day" :items="[...days]" label="Day" density="compact" hide-details />
+        <v-select v-model="slot.day" :items="[...days]" :label="t('day')" density="compact" hide-details />
         <v-text-field
           :model-value="short(slot.time)"
           type="time"
-          label="Time"
+          :label="t('time')"
           density="compact"
           hide-details
           @update:model-value="slot.time = long($event) ?? slot.time"
@@ -50,27 +46,29 @@ function addSlot(): void {
         <button
           type="button"
           class="icon"
-          :aria-label="`Remove ${slot.day} ${short(slot.time)}`"
+          :aria-label="t('removeDayTime', { day: slot.day, time: short(slot.time) })"
           @click="settings.timing.slots = settings.timing.slots!.filter((_, index) => index !== at)"
         >
           <v-icon :icon="mdiClose" size="18" />
         </button>
       </div>
       <p v-if="props.problems.slots" class="trouble" role="alert">{{ props.problems.slots.join(' ') }}</p>
-      <div><v-btn variant="outlined" size="small" :prepend-icon="mdiPlus" @click="addSlot">Add time</v-btn></div>
+      <div>
+        <v-btn variant="outlined" size="small" :prepend-icon="mdiPlus" @click="addSlot">{{ t('addTime') }}</v-btn>
+      </div>
     </template>
     <div v-else class="slot quiet">
       <v-text-field
         :model-value="short(settings.timing.quietFrom)"
         type="time"
-        label="Quiet hours from"
+        :label="t('quietHoursFrom')"
         clearable
         @update:model-value="settings.timing.quietFrom = long($event)"
       />
       <v-text-field
         :model-value="short(settings.timing.quietUntil)"
         type="time"
-        label="until"
+        :label="t('until')"
         clearable
         :error-messages="props.problems.quietUntil"
         @update:model-value="settings.timing.quietUntil = long($event)"
@@ -79,12 +77,12 @@ function addSlot(): void {
         v-model.number="settings.timing.spacingMinutes"
         type="number"
         min="0"
-        label="Minimum gap between posts"
-        suffix="min"
+        :label="t('minimumGapBetweenPosts')"
+        :suffix="t('min')"
         :error-messages="props.problems.spacingMinutes"
       />
     </div>
-    <p class="small soft">Times are in the site’s time zone.</p>
+    <p class="small soft">{{ t('timesSitesTimeZone') }}</p>
   </div>
 </template>
 

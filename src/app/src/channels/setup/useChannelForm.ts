@@ -3,6 +3,7 @@ import { api, type Schemas, take } from '../../api'
 import { useNotice } from '../../shared'
 import { wholeSettings } from './channelSettings'
 import { useChannelCalls } from './useChannelCalls'
+import { t } from '../texts'
 
 /** Scheme, host and port of an address; empty for none. */
 const originOf = (address: string): string => (URL.canParse(address) ? new URL(address).origin : '')
@@ -44,7 +45,7 @@ export function useChannelForm(site: () => number) {
         : take(api.POST('/api/sites/{site}/channels/set-up', { params: { path: { site: site() } }, body })),
     )
     if (!saved) return undefined
-    say(form.id ? 'Channel saved.' : 'Channel added.')
+    say(form.id ? t('channelSaved') : t('channelAdded'))
     await refresh()
     return saved.id
   }
@@ -62,7 +63,7 @@ export function useChannelForm(site: () => number) {
 
   async function remove(): Promise<boolean> {
     if (!(await calls.remove())) return false
-    say(`“${form.name}” deleted. Posts already sent stay online.`)
+    say(t('nameDeletedPostsAlready', { name: form.name }))
     await refresh()
     return true
   }

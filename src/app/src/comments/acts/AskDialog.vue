@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { t } from '../texts'
+
 /** Asks before something that touches a lot, or cannot be taken back. */
 const props = defineProps<{ title: string; text: string; button: string; running: boolean; trouble: string }>()
 const emit = defineEmits<{ done: []; close: [] }>()
@@ -13,7 +15,7 @@ const emit = defineEmits<{ done: []; close: [] }>()
       <div class="row mt-4">
         <v-btn color="secondary" autofocus :loading="props.running" @click="emit('done')">{{
           props.button
-        }}</v-btn><v-btn variant="text" @click="emit('close')">Cancel</v-btn>
+        }}</v-btn><v-btn variant="text" @click="emit('close')">{{ t('cancel') }}</v-btn>
       </div>
     </v-card>
   </v-dialog>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Schemas } from '../../api'
+import { t } from '../texts'
 
 /** What a writer is banned by, until when, and what becomes of what they wrote before. */
 const props = defineProps<{
@@ -14,15 +15,19 @@ const emit = defineEmits<{ done: [mark: Schemas['MarkRequest']]; close: [] }>()
 
 const ways = computed(() => {
   const writer = props.mail
-    ? { value: 'mail', title: `Email address ${props.mail}` }
-    : { value: 'name', title: `Name “${props.author}” (if no email is given)` }
+    ? { value: 'mail', title: t('emailAddressMail', { mail: props.mail }) }
+    : { value: 'name', title: t('nameAuthorIfNo', { author: props.author }) }
   const places = props.known.hasPlace
     ? [
-        { value: 'place', title: 'IP address' },
-        { value: 'network', title: 'IP range' },
+        { value: 'place', title: t('ipAddress') },
+        { value: 'network', title: t('ipRange') },
       ]
     : []
-  return [writer, ...props.known.hosts.map((host) => ({ value: `host ${host}`, title: `Links to ${host}` })), ...places]
+  return [
+    writer,
+    ...props.known.hosts.map((host) => ({ value: t('hostHost', { host }), title: t('linksHost', { host }) })),
+    ...places,
+  ]
 })
 const way = ref(ways.value[0]!.value)
 const days = ref(0)
@@ -30,18 +35,18 @@ const past = ref<Schemas['CommentStanding'] | ''>('spam')
 const isPlace = computed(() => way.value === 'place' || way.value === 'network')
 const spans = computed(() =>
   [
-    { value: 0, title: isPlace.value ? 'For thirty days' : 'Permanently' },
-    { value: 1, title: 'For a day' },
-    { value: 7, title: 'For a week' },
-    { value: 30, title: 'For thirty days' },
-    { value: 365, title: 'For a year' },
+    { value: 0, title: isPlace.value ? t('thirtyDays') : t('permanently') },
+    { value: 1, title: t('forADay') },
+    { value: 7, title: t('forAWeek') },
+    { value: 30, title: t('thirtyDays') },
+    { value: 365, title: t('forAYear') },
   ].filter((one) => !isPlace.value || one.value < 30),
 )
 const ofWriter = computed(() => props.known.writer.waiting + props.known.writer.public)
 const pasts = computed(() => [
-  { value: 'spam', title: 'Mark as spam' },
-  { value: 'hidden', title: 'is hidden' },
-  { value: '', title: 'Leave unchanged' },
+  { value: 'spam', title: t('markSpam') },
+  { value: 'hidden', title: t('isHidden') },
+  { value: '', title: t('leaveUnchanged') },
 ])
 const isWriter = computed(() => way.value === 'mail' || way.value === 'name')
 
@@ -56,22 +61,25 @@ function finish(): void {
   <v-dialog :model-value="true" max-width="520" @update:model-value="emit('close')">
     <v-card class="pa-6">
       <form class="form" novalidate @submit.prevent="finish">
-        <h2>Ban {{ props.author }}</h2>
-        <p class="soft">New comments go straight to Spam. The commenter is not notified.</p>
-        <v-select v-model="way" label="Ban by" :items="ways" />
+        <h2>{{ t('banAuthor', { author: props.author }) }}</h2>
+        <p class="soft">{{ t('newCommentsGoStraight') }}</p>
+        <v-select v-model="way" :label="t('banBy')" :items="ways" />
         <p v-if="isPlace" class="soft small">
-          Other people may share this address. It is deleted after 30 days, and so is the ban.
+          {{ t('otherPeopleMayShare') }}
         </p>
-        <v-select v-model="days" label="Duration" :items="spans" />
+        <v-select v-model="days" :label="t('duration')" :items="spans" />
         <v-select
           v-model="past"
-          :label="isWriter ? `Earlier comments (${ofWriter})` : 'Matching comments'"
+          :label="isWriter ? t('earlierCommentsOfwriter', { ofWriter }) : t('matchingComments')"
           :items="pasts"
         />
         <p v-if="props.trouble" class="trouble" role="alert">{{ props.trouble }}</p>
         <div class="row">
-          <v-btn type="submit" color="secondary" :loading="props.running">Ban</v-btn
-          ><v-btn variant="text" @click="emit('close')">Leave it</v-btn>
+          <v-btn type="submit" color="secondary" :loading="props.running">{{ t('ban') }}</v-btn><v-btn
+            variant="text"
+            @click="emit('close')"
+            >{{ t('leaveIt') }}</v-btn
+          >
         </div>
       </form>
     </v-card>

@@ -8,6 +8,7 @@ import BanDialog from './BanDialog.vue'
 import MoveDialog from './MoveDialog.vue'
 import TextDialog from './TextDialog.vue'
 import type { useModeration } from '../queue/useModeration'
+import { t } from '../texts'
 
 /** What can be done with a comment beside deciding and answering: a list to choose from, and what each asks first. */
 const props = defineProps<{ comment: Schemas['QueuedComment']; desk: ReturnType<typeof useModeration> }>()
@@ -40,15 +41,15 @@ defineExpose({ open, openList, trust })
 <template>
   <v-menu v-model="isOpen" location="top end">
     <template #activator="{ props: activator }">
-      <v-btn v-bind="activator" variant="text" :prepend-icon="mdiDotsHorizontal">More <kbd>M</kbd></v-btn>
+      <v-btn v-bind="activator" variant="text" :prepend-icon="mdiDotsHorizontal">{{ t('more') }} <kbd>M</kbd></v-btn>
     </template>
     <v-list density="compact" class="acts">
-      <v-list-item title="Edit …" subtitle="E" @click="open('edit')" />
-      <v-list-item title="Move to another thread …" @click="open('move')" />
-      <v-list-item title="Add internal note …" subtitle="N" @click="open('note')" />
-      <v-list-item v-if="own()?.mail" title="Trust this commenter" subtitle="T" @click="trust" />
+      <v-list-item :title="t('edit2')" :subtitle="'E'" @click="open('edit')" />
+      <v-list-item :title="t('moveAnotherThread')" @click="open('move')" />
+      <v-list-item :title="t('addInternalNote')" :subtitle="'N'" @click="open('note')" />
+      <v-list-item v-if="own()?.mail" :title="t('trustCommenter')" :subtitle="'T'" @click="trust" />
       <v-divider />
-      <v-list-subheader>Assign to</v-list-subheader>
+      <v-list-subheader>{{ t('assignTo') }}</v-list-subheader>
       <v-list-item
         v-for="person in people"
         :key="person.personId"
@@ -56,11 +57,11 @@ defineExpose({ open, openList, trust })
         :active="comment.assignedToId === person.personId"
         @click="acts.assign(person.personId)"
       />
-      <v-list-item v-if="comment.assignedToId" title="Unassign" @click="acts.assign(null)" />
+      <v-list-item v-if="comment.assignedToId" :title="t('unassign')" @click="acts.assign(null)" />
       <v-divider />
-      <v-list-item title="Hide all by this commenter" subtitle="Shift 2" @click="decideWriter('hidden')" />
-      <v-list-item title="Hide the whole thread …" @click="open('clear')" />
-      <v-list-item title="Delete permanently …" class="m" @click="open('erase')" />
+      <v-list-item :title="t('hideAllByCommenter')" :subtitle="t('shift2')" @click="decideWriter('hidden')" />
+      <v-list-item :title="t('hideWholeThread')" @click="open('clear')" />
+      <v-list-item :title="t('deletePermanently')" class="m" @click="open('erase')" />
     </v-list>
   </v-menu>
   <BanDialog
@@ -75,10 +76,10 @@ defineExpose({ open, openList, trust })
   />
   <TextDialog
     v-if="asked === 'edit' && own()"
-    title="Edit comment"
-    about="Readers see that the team edited it. The earlier text stays in the moderation log."
-    label="Comment"
-    button="Change"
+    :title="t('editComment')"
+    :about="t('readersSeeTeamEdited')"
+    :label="t('comment')"
+    :button="t('change')"
     :text="own()!.text"
     :rows="6"
     :running="desk.act.running.value"
@@ -88,10 +89,10 @@ defineExpose({ open, openList, trust })
   />
   <TextDialog
     v-if="asked === 'note'"
-    title="Internal note"
-    about="Only the team sees it."
-    label="Note"
-    button="Add note"
+    :title="t('internalNote')"
+    :about="t('onlyTeamSees')"
+    :label="t('note')"
+    :button="t('addNote')"
     text=""
     :rows="3"
     :running="desk.act.running.value"
@@ -110,9 +111,9 @@ defineExpose({ open, openList, trust })
   />
   <AskDialog
     v-if="asked === 'clear'"
-    title="Hide the whole conversation?"
-    :text="`All waiting and published comments on “${comment.threadTitle}” will be hidden. You can undo this.`"
-    button="Hide everything"
+    :title="t('hideWholeConversation')"
+    :text="t('allWaitingPublishedComments', { threadTitle: comment.threadTitle })"
+    :button="t('hideEverything')"
     :running="desk.act.running.value"
     :trouble="desk.act.trouble.value"
     @done="finish(clearThread('hidden'))"
@@ -120,9 +121,9 @@ defineExpose({ open, openList, trust })
   />
   <AskDialog
     v-if="asked === 'erase'"
-    title="Erase this comment for good?"
-    text="The text, name and email are removed, also from the log. A placeholder remains. This cannot be undone."
-    button="Erase"
+    :title="t('eraseCommentGood')"
+    :text="t('textNameEmailRemoved')"
+    :button="t('erase')"
     :running="desk.act.running.value"
     :trouble="desk.act.trouble.value"
     @done="finish(acts.erase())"

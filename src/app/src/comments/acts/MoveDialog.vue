@@ -3,6 +3,7 @@ import { useQuery } from '@tanstack/vue-query'
 import { refDebounced } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { api, take } from '../../api'
+import { t } from '../texts'
 
 /** The conversation a comment is moved to, with everything below it. */
 const props = defineProps<{ siteId: number; threadId: number; running: boolean; trouble: string }>()
@@ -31,13 +32,23 @@ const offered = computed(() =>
   <v-dialog :model-value="true" max-width="520" @update:model-value="emit('close')">
     <v-card class="pa-6">
       <form class="form" novalidate @submit.prevent="chosen && emit('done', chosen)">
-        <h2>Move to another conversation</h2>
-        <p class="soft">Replies move with it. Permalinks keep working.</p>
-        <v-autocomplete v-model="chosen" v-model:search="search" label="Thread" :items="offered" no-filter autofocus />
+        <h2>{{ t('moveAnotherConversation') }}</h2>
+        <p class="soft">{{ t('repliesMovePermalinksKeep') }}</p>
+        <v-autocomplete
+          v-model="chosen"
+          v-model:search="search"
+          :label="t('thread')"
+          :items="offered"
+          no-filter
+          autofocus
+        />
         <p v-if="props.trouble" class="trouble" role="alert">{{ props.trouble }}</p>
         <div class="row">
-          <v-btn type="submit" :disabled="!chosen" :loading="props.running">Move</v-btn
-          ><v-btn variant="text" @click="emit('close')">Leave it</v-btn>
+          <v-btn type="submit" :disabled="!chosen" :loading="props.running">{{ t('move') }}</v-btn><v-btn
+            variant="text"
+            @click="emit('close')"
+            >{{ t('leaveIt') }}</v-btn
+          >
         </div>
       </form>
     </v-card>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue'
+import { t } from '../texts'
 
 /** A text to write: a note for colleagues, or a comment's text changed. */
 const props = defineProps<{
@@ -33,7 +34,7 @@ const text = ref(props.text)
           <v-btn type="submit" :loading="props.running">{{ props.button }}</v-btn><v-btn
             variant="text"
             @click="emit('close')"
-            >Cancel</v-btn
+            >{{ t('cancel') }}</v-btn
           >
         </div>
       </form>

@@ -7,6 +7,8 @@ import CommentTabs from '../CommentTabs.vue'
 import SharingPart from './SharingPart.vue'
 import ScoreChart from './ScoreChart.vue'
 import { outcomeAt } from './outcome'
+import { rich, t } from '../texts'
+import { RichText } from '../../texts'
 
 const { id, mayEdit } = useSite()
 const queries = useQueryClient()
@@ -40,71 +42,73 @@ async function save(): Promise<void> {
     return await take(api.PUT('/api/sites/{site}/comments/settings', { ...path(), body: { blogId: null, settings } }))
   })
   if (!done) return
-  say('Thresholds saved.')
+  say(t('thresholdsSaved'))
   await queries.invalidateQueries({ queryKey: ['comment-filter'] })
 }
 </script>
 
 <template>
-  <PageTitle title="Spam filter">
-    <template #state>{{
-      filter ? `Trained on ${filter.spam} spam and ${filter.good} genuine comments.` : ''
-    }}</template>
+  <PageTitle :title="t('spamFilter')">
+    <template #state>{{ filter ? t('trainedSpamSpamGood', { spam: filter.spam, good: filter.good }) : '' }}</template>
   </PageTitle>
   <CommentTabs />
   <p v-if="error" class="work trouble" role="alert">{{ lineOf(error) }}</p>
-  <p v-else-if="isPending" class="work waiting">Evaluating …</p>
+  <p v-else-if="isPending" class="work waiting">{{ t('evaluating') }}</p>
   <div v-else-if="filter && !filter.isSure" class="work empty">
-    <h2>Still learning</h2>
+    <h2>{{ t('stillLearning') }}</h2>
     <p>
-      Needs {{ filter.needed }} decisions of each kind: {{ Math.max(0, filter.needed - filter.spam) }} more marked as
-      spam and {{ Math.max(0, filter.needed - filter.good) }} more let stand. Until then every comment waits for you
-      where approval goes by score.
+      {{
+        t('needsNeededDecisionsEach', {
+          needed: filter.needed,
+          spam: Math.max(0, filter.needed - filter.spam),
+          good: Math.max(0, filter.needed - filter.good),
+        })
+      }}
     </p>
     <SharingPart class="mt-4" :site-id="id" :filter="filter" :may-edit="mayEdit" />
   </div>
   <div v-else-if="filter && outcome" class="work filter">
     <section>
-      <h2 class="group">Score distribution</h2>
-      <p class="soft small">Genuine comments are shown above the line, spam below.</p>
+      <h2 class="group">{{ t('scoreDistribution') }}</h2>
+      <p class="soft small">{{ t('genuineCommentsShownAbove') }}</p>
       <ScoreChart :good="filter.goodByScore" :spam="filter.spamByScore" :publish="publish" :put-aside="spam" />
       <div class="sliders">
         <label
-          >Publish below <b>{{ publish }}%</b>
+          ><RichText :of="rich('publishBelow', { percent: `${publish}%` })" />
           <input v-model.number="publish" type="range" min="0" :max="spam - 1" :disabled="!mayEdit" />
-          <span class="soft small">Where approval goes by the filter’s score.</span>
+          <span class="soft small">{{ t('whereApprovalGoesBy') }}</span>
         </label>
         <label
-          >Mark as spam from <b>{{ spam === 100 ? 'never' : `${spam}%` }}</b>
+          ><RichText :of="rich('markSpamFrom', { percent: spam === 100 ? t('never') : `${spam}%` })" />
           <input v-model.number="spam" type="range" :min="publish + 1" max="100" :disabled="!mayEdit" />
-          <span class="soft small">It stays under Spam, where you find it.</span>
+          <span class="soft small">{{ t('staysUnderSpamWhere') }}</span>
         </label>
       </div>
       <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
       <div v-if="mayEdit" class="row">
-        <v-btn :disabled="!dirty" :loading="act.running.value" @click="save">Save thresholds</v-btn>
+        <v-btn :disabled="!dirty" :loading="act.running.value" @click="save">{{ t('saveThresholds') }}</v-btn>
       </div>
     </section>
     <section>
-      <h2 class="group">Effect on past comments</h2>
+      <h2 class="group">{{ t('effectPastComments') }}</h2>
       <table class="ruled">
         <thead>
           <tr>
-            <th>Your decision</th>
-            <th class="num">Published</th>
-            <th class="num">Waiting</th>
-            <th class="num">Marked as spam</th>
+            <th>{{ t('yourDecision') }}</th>
+            <th class="num">{{ t('published') }}</th>
+            <th class="num">{{ t('waiting') }}</th>
+            <th class="num">{{ t('markedSpam') }}</th>
           </tr>
         </thead>
         <tbody>
           <tr>
-            <td>Genuine</td>
+            <td>{{ t('genuine') }}</td>
             <td class="num">{{ outcome.goodPublished }}</td>
             <td class="num">{{ outcome.goodWaiting }}</td>
             <td class="num" :class="{ m: outcome.goodAsSpam }">{{ outcome.goodAsSpam }}</td>
           </tr>
           <tr>
-            <td>Spam</td>
+            <td>{{ t('spam') }}</td>
             <td class="num" :class="{ m: outcome.spamPublished }">{{ outcome.spamPublished }}</td>
             <td class="num">{{ outcome.spamWaiting }}</td>
             <td class="num">{{ outcome.spamAsSpam }}</td>
@@ -112,28 +116,32 @@ async function save(): Promise<void> {
         </tbody>
       </table>
       <dl class="facts">
-        <dt>Correctly marked</dt>
-        <dd>{{ share(outcome.precision) }} <span class="soft">of what was put aside was spam</span></dd>
-        <dt>Spam caught</dt>
-        <dd>{{ share(outcome.recall) }} <span class="soft">of the spam was put aside</span></dd>
-        <dt>Caught</dt>
+        <dt>{{ t('correctlyMarked') }}</dt>
         <dd>
-          {{ share(filter.caughtAtOne) }} <span class="soft">of spam caught while 1% of genuine comments are held</span>
+          {{ share(outcome.precision) }} <span class="soft">{{ t('whatWasPutAside') }}</span>
         </dd>
-        <dt>Overall accuracy</dt>
+        <dt>{{ t('spamCaught') }}</dt>
+        <dd>
+          {{ share(outcome.recall) }} <span class="soft">{{ t('spamWasPutAside') }}</span>
+        </dd>
+        <dt>{{ t('caught') }}</dt>
+        <dd>
+          {{ share(filter.caughtAtOne) }} <span class="soft">{{ t('spamCaughtWhile1') }}</span>
+        </dd>
+        <dt>{{ t('overallAccuracy') }}</dt>
         <dd>
           {{ filter.area?.toFixed(3) }}
-          <span class="soft">how often spam scores above good: 1 is always, 0.5 is chance</span>
+          <span class="soft">{{ t('howOftenSpamScores') }}</span>
         </dd>
       </dl>
-      <h2 class="group mt-6">By month</h2>
+      <h2 class="group mt-6">{{ t('byMonth') }}</h2>
       <table class="ruled">
         <thead>
           <tr>
-            <th>Month</th>
-            <th class="num">Decisions</th>
-            <th class="num">Correctly marked</th>
-            <th class="num">Spam caught</th>
+            <th>{{ t('month') }}</th>
+            <th class="num">{{ t('decisions') }}</th>
+            <th class="num">{{ t('correctlyMarked') }}</th>
+            <th class="num">{{ t('spamCaught') }}</th>
           </tr>
         </thead>
         <tbody>

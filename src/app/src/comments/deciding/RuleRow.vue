@@ -4,6 +4,7 @@ import { computed } from 'vue'
 import type { Schemas } from '../../api'
 import { MoveButtons } from '../../shared'
 import { acts, conditions } from '../words'
+import { t } from '../texts'
 
 const rule = defineModel<Schemas['CommentRule']>({ required: true })
 const props = defineProps<{ number: number; count: number; problem?: string }>()
@@ -30,7 +31,7 @@ const trimmed = () => set({ words: rule.value.words.map((word) => word.trim()).f
         class="condition"
         :model-value="rule.condition"
         :items="offered"
-        label="If"
+        :label="t('if')"
         density="compact"
         hide-details
         @update:model-value="
@@ -53,7 +54,7 @@ const trimmed = () => set({ words: rule.value.words.map((word) => word.trim()).f
         class="act"
         :model-value="rule.act"
         :items="ends"
-        label="Then"
+        :label="t('then')"
         density="compact"
         hide-details
         @update:model-value="(act: Schemas['CommentAct']) => set({ act })"
@@ -62,7 +63,7 @@ const trimmed = () => set({ words: rule.value.words.map((word) => word.trim()).f
         v-if="rule.condition === 'words'"
         v-model="words"
         class="wide"
-        label="Words and phrases, one per line. * matches any letters."
+        :label="t('wordsPhrasesOnePer')"
         rows="2"
         auto-grow
         density="compact"
@@ -73,8 +74,8 @@ const trimmed = () => set({ words: rule.value.words.map((word) => word.trim()).f
         v-if="rule.act === 'refuse'"
         class="wide"
         :model-value="rule.message"
-        label="Message to the commenter"
-        placeholder="This comment was not accepted."
+        :label="t('messageCommenter')"
+        :placeholder="t('commentWasNotAccepted')"
         density="compact"
         hide-details
         maxlength="300"
@@ -93,7 +94,7 @@ const trimmed = () => set({ words: rule.value.words.map((word) => word.trim()).f
         :icon="mdiClose"
         size="x-small"
         variant="text"
-        :aria-label="`Remove rule ${props.number}`"
+        :aria-label="t('removeRuleNumber', { number: props.number })"
         @click="emit('remove')"
       />
     </div>

@@ -1,28 +1,28 @@
 <script setup lang="ts">
 import { lineOf } from '../../api'
-import { counted, PageTitle, useNotice, useSite } from '../../shared'
+import { PageTitle, useNotice, useSite } from '../../shared'
 import CommentTabs from '../CommentTabs.vue'
 import { standings } from '../words'
 import RuleRow from './RuleRow.vue'
 import { useRules } from './useRules'
+import { rich, t } from '../texts'
+import { RichText } from '../../texts'
 
 const { id } = useSite()
 const { say } = useNotice()
 const { query, rules, dirty, trial, act, add, remove, move, tryOut, save } = useRules(id)
-const sent = { publish: 'published', wait: 'held', spam: 'marked as spam', refuse: 'rejected' } as const
+const sent = { publish: t('published2'), wait: t('held'), spam: t('markedSpam2'), refuse: t('rejected') } as const
 
 async function keep(): Promise<void> {
-  if (await save()) say('Rules saved.')
+  if (await save()) say(t('rulesSaved'))
 }
 </script>
 
 <template>
-  <PageTitle title="Moderation rules">
-    <template #state
-      >The first matching rule applies. If none matches, the spam filter and the comment settings decide.</template
-    >
+  <PageTitle :title="t('moderationRules')">
+    <template #state>{{ t('firstMatchingRuleApplies') }}</template>
     <template #act
-      ><v-btn :disabled="!dirty" :loading="act.running.value" @click="keep">Save the rules</v-btn></template
+      ><v-btn :disabled="!dirty" :loading="act.running.value" @click="keep">{{ t('saveRules') }}</v-btn></template
     >
   </PageTitle>
   <CommentTabs />
@@ -32,7 +32,7 @@ async function keep(): Promise<void> {
       {{ act.trouble.value || act.fields.value.rules?.[0] }}
     </p>
     <p v-if="rules.length === 0 && !query.isPending.value" class="soft my-4">
-      No rules yet. Start with: same text three times → spam; three published comments → publish.
+      {{ t('noRulesYetStart') }}
     </p>
     <ol class="rules">
       <RuleRow
@@ -47,32 +47,27 @@ async function keep(): Promise<void> {
       />
     </ol>
     <div class="row mt-4">
-      <v-btn variant="outlined" @click="add">Add rule</v-btn>
-      <v-btn variant="outlined" :loading="act.running.value" @click="tryOut">Test on last 1,000 comments</v-btn>
+      <v-btn variant="outlined" @click="add">{{ t('addRule') }}</v-btn>
+      <v-btn variant="outlined" :loading="act.running.value" @click="tryOut">{{ t('testLast1000') }}</v-btn>
     </div>
     <section v-if="trial" class="trial" role="status">
-      <h2 class="group">On the last {{ counted(trial.tried, 'comment') }}</h2>
+      <h2 class="group">{{ t('lastComments', { tried: trial.tried }) }}</h2>
       <p class="sums">
-        <span
-          ><b>{{ trial.published }}</b> published at once</span
-        ><span
-          ><b>{{ trial.waiting }}</b> would wait</span
-        ><span
-          ><b>{{ trial.spam }}</b> put aside as spam</span
-        ><span
-          ><b>{{ trial.refused }}</b> refused</span
-        >
+        <span><RichText :of="rich('ofTrialPublished', { n: trial.published })" /></span
+        ><span><RichText :of="rich('ofTrialWaiting', { n: trial.waiting })" /></span
+        ><span><RichText :of="rich('ofTrialSpam', { n: trial.spam })" /></span
+        ><span><RichText :of="rich('ofTrialRefused', { n: trial.refused })" /></span>
       </p>
-      <p v-if="trial.against === 0">No conflicts with your past decisions.</p>
+      <p v-if="trial.against === 0">{{ t('noConflictsPastDecisions') }}</p>
       <template v-else>
-        <p>{{ counted(trial.against, 'conflict') }} with past decisions:</p>
+        <p>{{ t('conflictsPastDecisions', { against: trial.against }) }}</p>
         <table class="ruled">
           <thead>
             <tr>
-              <th>Comment</th>
-              <th>Decided</th>
-              <th>Result</th>
-              <th>Rule</th>
+              <th>{{ t('comment') }}</th>
+              <th>{{ t('decided') }}</th>
+              <th>{{ t('result') }}</th>
+              <th>{{ t('rule') }}</th>
             </tr>
           </thead>
           <tbody>
@@ -88,7 +83,9 @@ async function keep(): Promise<void> {
               <td class="soft">
                 {{
                   one.trace.step === 'rule'
-                    ? `rule ${rules.findIndex((rule) => JSON.stringify(rule) === JSON.stringify(one.trace.rule)) + 1}`
+                    ? t('ruleFindindex', {
+                        number: rules.findIndex((rule) => JSON.stringify(rule) === JSON.stringify(one.trace.rule)) + 1,
+                      })
                     : one.trace.step
                 }}
               </td>

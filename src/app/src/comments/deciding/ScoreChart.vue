@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { t } from '../texts'
 
 /** How many good comments and how many spam ones had which score. Heights are by root, so that a few wrong ones are seen beside hundreds of right ones. */
 const props = defineProps<{ good: number[]; spam: number[]; publish: number; putAside: number }>()
@@ -14,7 +15,7 @@ const height = (count: number) => (Math.sqrt(count) / most.value) * 76
     <svg
       viewBox="0 0 500 178"
       role="img"
-      :aria-label="`Scores of decided comments. Published below ${props.publish}%, marked as spam from ${props.putAside}%.`"
+      :aria-label="t('scoresDecidedCommentsPublished', { publish: props.publish, putAside: props.putAside })"
     >
       <rect class="zone safe" x="0" y="0" :width="props.publish * 5" height="160" />
       <rect class="zone danger" :x="props.putAside * 5" y="0" :width="500 - props.putAside * 5" height="160" />
@@ -34,7 +35,7 @@ const height = (count: number) => (Math.sqrt(count) / most.value) * 76
       </g>
       <line x1="0" x2="500" y1="80" y2="80" />
       <text x="0" y="175">0%</text>
-      <text x="250" y="175" text-anchor="middle">the filter’s score</text>
+      <text x="250" y="175" text-anchor="middle">{{ t('filtersScore') }}</text>
       <text x="500" y="175" text-anchor="end">100%</text>
     </svg>
   </figure>

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { useQueryClient } from '@tanstack/vue-query'
 import { api, type Schemas, take } from '../../api'
-import { counted, useAct } from '../../shared'
+import { useAct } from '../../shared'
+import { t } from '../texts'
 
 /** Whether the filter begins with what the other sites of the installation decided, and they with what this one did. */
 const props = defineProps<{ siteId: number; filter: Schemas['FilterView']; mayEdit: boolean }>()
@@ -28,14 +29,12 @@ async function set(isOn: boolean): Promise<void> {
     <v-checkbox
       :model-value="props.filter.sharesLearning"
       :disabled="!props.mayEdit || act.running.value"
-      label="Share spam training with other sites on this server"
+      :label="t('shareSpamTrainingOther')"
       @update:model-value="(on: boolean | null) => set(on === true)"
     />
     <p class="soft small">
       {{
-        props.filter.shared
-          ? `Learned from ${counted(props.filter.shared, 'decision')} of other sites too.`
-          : 'Only with sites that also opted in. Comments are not shared.'
+        props.filter.shared ? t('learnedFromDecisionsOther', { shared: props.filter.shared }) : t('onlySitesAlsoOpted')
       }}
     </p>
     <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>

@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Schemas } from '../../api'
-import { counted, WhenText } from '../../shared'
+import { WhenText } from '../../shared'
 import { partInWords, percent, reportReasons, stepInWords } from '../words'
+import { rich, t } from '../texts'
+import { RichText } from '../../texts'
 
 /** Why a comment stands where it stands, what the filter sees in it, and what readers reported. */
 const props = defineProps<{
@@ -13,15 +15,15 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ unmark: [mark: Schemas['MarkView']]; unnote: [note: Schemas['NoteView']] }>()
 const sent: Record<Schemas['CommentAct'], string> = {
-  publish: 'Published',
-  wait: 'Held',
-  spam: 'Sent to spam',
-  refuse: 'Rejected',
+  publish: t('published'),
+  wait: t('held2'),
+  spam: t('sentSpam'),
+  refuse: t('rejected2'),
 }
 const reported = computed(() => props.known.reports.length - props.known.reportsKept)
 const why = computed(() => {
   const trace = props.known.trace
-  if (props.standing === 'waiting' && reported.value > 0) return 'Held again: reported by readers'
+  if (props.standing === 'waiting' && reported.value > 0) return t('heldAgainReportedBy')
   if (!trace) return null
   return `${sent[trace.act]}: ${stepInWords(trace)}`
 })
@@ -38,9 +40,9 @@ const strongest = (parts: Schemas['FilterReason'][]) =>
 <template>
   <div class="case-facts">
     <p v-if="reported > 0 || props.known.reportsKept" class="reports">
-      <span class="tag m">{{ counted(props.known.reports.length, 'report') }}</span>
+      <span class="tag m">{{ t('reports', { reports: props.known.reports.length }) }}</span>
       <template v-if="props.known.reportsKept">
-        {{ counted(props.known.reportsKept, 'earlier report') }} dismissed.</template
+        {{ t('earlierReportsDismissed', { reportsKept: props.known.reportsKept }) }}</template
       >
       <span v-for="(report, number) in props.known.reports.slice(0, 4)" :key="number" class="report">
         {{ reportReasons[report.reason] }}<template v-if="report.words">: “{{ report.words }}”</template>
@@ -50,34 +52,42 @@ const strongest = (parts: Schemas['FilterReason'][]) =>
     <p v-if="why">
       <span class="tag" :class="props.standing === 'waiting' ? 'o' : 'plain'">{{ why }}</span>
     </p>
-    <p v-if="!props.known.isSure" class="soft">Spam filter: still learning from your decisions.</p>
+    <p v-if="!props.known.isSure" class="soft">{{ t('spamFilterStillLearning') }}</p>
     <template v-else>
       <p class="filter">
-        Spam filter: <b>{{ percent(props.known.score) }}</b>
+        <RichText :of="rich('spamFilterScore', { percent: percent(props.known.score) })" />
         <span class="gauge" aria-hidden="true"><i :style="{ width: `${props.known.score * 100}%` }" /></span>
       </p>
-      <p v-if="props.known.for.length" class="soft"><b>Signs of spam:</b> {{ strongest(props.known.for) }}</p>
+      <p v-if="props.known.for.length" class="soft">
+        <b>{{ t('signsSpam') }}</b> {{ strongest(props.known.for) }}
+      </p>
       <p v-if="props.known.against.length" class="soft">
-        <b>Signs of a genuine comment:</b> {{ strongest(props.known.against) }}
+        <b>{{ t('signsGenuineComment') }}</b> {{ strongest(props.known.against) }}
       </p>
     </template>
     <p v-for="mark in props.known.marks" :key="`mark-${mark.id}`">
       <span class="tag" :class="mark.mark === 'banned' ? 'm' : 'v'"
-        >{{ mark.mark === 'banned' ? 'Banned' : 'Trusted' }}: {{ mark.shown }}</span
+        >{{ mark.mark === 'banned' ? t('banned') : t('trusted') }}: {{ mark.shown }}</span
       >
-      <small v-if="mark.until" class="soft"> until <WhenText :at="mark.until" :zone="props.zone" /></small>
+      <small v-if="mark.until" class="soft">
+        <RichText :of="rich('untilWhen')"
+          ><template #when><WhenText :at="mark.until" :zone="props.zone" /></template></RichText
+      ></small>
       <button class="link" @click="emit('unmark', mark)">
-        {{ mark.mark === 'banned' ? 'Unban' : 'Stop trusting' }}
+        {{ mark.mark === 'banned' ? t('unban') : t('stopTrusting') }}
       </button>
     </p>
     <p v-if="props.assignee">
-      <span class="tag plain">Assigned to {{ props.assignee }}</span>
+      <span class="tag plain">{{ t('assignedAssignee', { assignee: props.assignee }) }}</span>
     </p>
     <p v-for="note in props.known.notes" :key="`note-${note.id}`" class="note">
       <b>{{ note.personName }}</b> <small class="soft"><WhenText :at="note.at" :zone="props.zone" /></small>
-      <button class="link" :aria-label="`Delete note by ${note.personName}`" @click="emit('unnote', note)">
-        Remove</button
-      ><br />{{ note.text }}
+      <button
+        class="link"
+        :aria-label="t('deleteNoteByPersonname', { personName: note.personName })"
+        @click="emit('unnote', note)"
+      >
+        {{ t('remove') }}</button><br />{{ note.text }}
     </p>
   </div>
 </template>

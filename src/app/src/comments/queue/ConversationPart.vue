@@ -2,9 +2,11 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed, nextTick, ref, watch } from 'vue'
 import { api, lineOf, type Schemas, take } from '../../api'
-import { counted, shortDate, WhenText } from '../../shared'
+import { shortDate, WhenText } from '../../shared'
 import { mentionWords } from '../../mentions'
 import CasePart from './CasePart.vue'
+import { rich, t } from '../texts'
+import { RichText } from '../../texts'
 
 const props = defineProps<{
   siteId: number
@@ -40,16 +42,22 @@ const current = computed(() => talk.value?.comments.find((one) => one.id === pro
 const ofWriter = computed(() => (talk.value ? talk.value.case.writer.waiting + talk.value.case.writer.public : 0))
 const byline = (one: Schemas['ThreadComment']) =>
   one.from
-    ? 'mention from another site'
+    ? t('mentionFromAnotherSite')
     : one.isTeam
-      ? 'team'
-      : (one.isConfirmed ? 'email confirmed · ' : '') + known(one)
+      ? t('team')
+      : one.isConfirmed
+        ? t('emailConfirmedOne', { history: known(one) })
+        : known(one)
 const known = (one: Schemas['ThreadComment']) =>
-  one.publishedBefore ? `${one.publishedBefore} published` : one.mail ? 'first comment' : 'no email address'
+  one.publishedBefore
+    ? t('publishedbeforePublished', { publishedBefore: one.publishedBefore })
+    : one.mail
+      ? t('firstComment')
+      : t('noEmailAddress')
 const closing = computed(() => {
   if (!talk.value) return ''
-  if (!talk.value.isOpen) return 'closed'
-  return talk.value.closesAt ? `open until ${shortDate(talk.value.closesAt, props.zone)}` : ''
+  if (!talk.value.isOpen) return t('closed')
+  return talk.value.closesAt ? t('openUntilWhen', { when: shortDate(talk.value.closesAt, props.zone) }) : ''
 })
 const kicker = computed(() =>
   [
@@ -72,7 +80,7 @@ watch([() => props.commentId, () => props.opened, talk], async () => {
     <p v-if="error" class="trouble" role="alert">{{ lineOf(error) }}</p>
     <template v-if="talk">
       <p v-if="props.lookers.length" class="lookers" role="status">
-        {{ props.lookers.join(' and ') }} also viewing this.
+        {{ t('lookersAlsoViewing', { lookers: props.lookers.join(' and ') }) }}
       </p>
       <div class="small soft">{{ kicker }}</div>
       <h2>
@@ -92,8 +100,8 @@ watch([() => props.commentId, () => props.opened, talk], async () => {
           <b>{{ one.author }}</b> · {{ byline(one) }} · <WhenText :at="one.createdAt" :zone="props.zone" /><template
             v-if="one.standing === 'waiting' && one.id !== props.commentId"
           >
-            · also waiting</template
-          ><template v-if="one.editedAt"> · edited</template
+            {{ t('alsoWaiting') }}</template
+          ><template v-if="one.editedAt"> {{ t('edited') }}</template
           ><template v-if="one.rating"> · {{ '★'.repeat(one.rating) }}</template>
         </div>
         <p v-if="one.from" class="small soft from">
@@ -110,7 +118,7 @@ watch([() => props.commentId, () => props.opened, talk], async () => {
             :src="one.picture.address"
             :width="one.picture.width"
             :height="one.picture.height"
-            :alt="one.picture.alt || 'Picture sent with the comment'"
+            :alt="one.picture.alt || t('pictureSentComment')"
           />
         </a>
         <CasePart
@@ -124,17 +132,20 @@ watch([() => props.commentId, () => props.opened, talk], async () => {
         />
       </article>
       <p v-if="current" class="history">
-        Commenter: <b>{{ current.author }}</b>{{ current.mail ? `, ${current.mail}` : ', no email given'
-        }}<template v-if="!current.isTeam">
+        <RichText
+          :of="
+            current.mail
+              ? rich('commenterMail', { name: current.author, mail: current.mail })
+              : rich('commenterNoMail', { name: current.author })
+          "
+        /><template v-if="!current.isTeam">
           ·
-          {{
-            current.publishedBefore
-              ? `${counted(current.publishedBefore, 'comment')} published before`
-              : 'no comments published before'
-          }}<template v-if="talk.case.writer.spam">, {{ talk.case.writer.spam }} marked as spam</template
-          ><template v-if="ofWriter > 1">
-            <button class="link" @click="emit('writer', 'hidden')">Hide all {{ ofWriter }} by this commenter</button>
-            <button class="link back" @click="emit('writer', 'spam')">Mark all {{ ofWriter }} as spam</button></template
+          {{ t('commenterHistory', { before: current.publishedBefore, spam: talk.case.writer.spam })
+          }}<template v-if="ofWriter > 1">
+            <button class="link" @click="emit('writer', 'hidden')">{{ t('hideAllOfwriterBy', { ofWriter }) }}</button>
+            <button class="link back" @click="emit('writer', 'spam')">
+              {{ t('markAllOfwriterSpam', { ofWriter }) }}
+            </button></template
           ></template
         >
       </p>

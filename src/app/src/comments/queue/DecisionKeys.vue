@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Schemas } from '../../api'
 import { standings } from '../words'
+import { t } from '../texts'
 
 type Standing = Schemas['CommentStanding']
 const props = defineProps<{ standing: Standing | null; isTeam: boolean; last: { words: string } | null }>()
@@ -10,25 +11,27 @@ const emit = defineEmits<{ decide: [to: Standing]; ban: []; answer: []; undo: []
 <template>
   <div class="keys">
     <v-btn :disabled="!props.standing || props.standing === 'public'" @click="emit('decide', 'public')"
-      >Publish <kbd>1</kbd></v-btn
+      >{{ t('publish') }} <kbd>1</kbd></v-btn
     >
     <v-btn
       variant="outlined"
       :disabled="!props.standing || props.standing === 'hidden'"
       @click="emit('decide', 'hidden')"
-      >Hide <kbd>2</kbd></v-btn
+      >{{ t('hide') }} <kbd>2</kbd></v-btn
     >
     <v-btn color="secondary" :disabled="!props.standing || props.standing === 'spam'" @click="emit('decide', 'spam')"
-      >Mark as spam <kbd>3</kbd></v-btn
+      >{{ t('markSpam') }} <kbd>3</kbd></v-btn
     >
-    <v-btn variant="outlined" :disabled="!props.standing || props.isTeam" @click="emit('ban')">Ban <kbd>4</kbd></v-btn>
+    <v-btn variant="outlined" :disabled="!props.standing || props.isTeam" @click="emit('ban')"
+      >{{ t('ban') }} <kbd>4</kbd></v-btn
+    >
     <v-btn variant="text" :disabled="!props.standing || props.standing === 'deleted'" @click="emit('decide', 'deleted')"
-      >Delete <kbd>D</kbd></v-btn
+      >{{ t('delete') }} <kbd>D</kbd></v-btn
     >
-    <v-btn variant="text" :disabled="!props.standing" @click="emit('answer')">Reply <kbd>R</kbd></v-btn>
+    <v-btn variant="text" :disabled="!props.standing" @click="emit('answer')">{{ t('reply') }} <kbd>R</kbd></v-btn>
     <slot />
     <span v-if="props.last?.words" class="last small soft" role="status"
-      >{{ props.last.words }}. <button class="link" @click="emit('undo')">Undo</button> <kbd>U</kbd></span
+      >{{ props.last.words }}. <button class="link" @click="emit('undo')">{{ t('undo') }}</button> <kbd>U</kbd></span
     >
     <span v-else-if="props.standing" class="last small soft">{{ standings[props.standing] }}</span>
   </div>

@@ -4,6 +4,7 @@ import { computed, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, type Schemas, take } from '../../api'
 import { useAct, useRefresh, useSites } from '../../shared'
+import { t } from '../texts'
 
 /** Which comments the queue shows, and the choices a person keeps under a name. */
 const choice = defineModel<string>('choice', { required: true })
@@ -11,12 +12,12 @@ const search = defineModel<string>('search', { required: true })
 const everywhere = defineModel<string>('everywhere', { required: true })
 const props = defineProps<{ siteId: number }>()
 const choices: { value: string; title: string }[] = [
-  { value: '', title: 'All' },
-  { value: 'reported', title: 'Reported' },
-  { value: 'newWriters', title: 'From new commenters' },
-  { value: 'withLinks', title: 'With links' },
-  { value: 'likelySpam', title: 'Likely spam' },
-  { value: 'mine', title: 'Assigned to me' },
+  { value: '', title: t('all') },
+  { value: 'reported', title: t('reported') },
+  { value: 'newWriters', title: t('fromNewCommenters') },
+  { value: 'withLinks', title: t('withLinks') },
+  { value: 'likelySpam', title: t('likelySpam') },
+  { value: 'mine', title: t('assignedMe') },
 ]
 const { data: sites } = useSites()
 const route = useRoute()
@@ -62,12 +63,12 @@ const open = (view: Schemas['SavedViewView']) =>
 
 <template>
   <div class="choices">
-    <v-select v-model="choice" :items="choices" density="compact" hide-details aria-label="Filter" />
+    <v-select v-model="choice" :items="choices" density="compact" hide-details :aria-label="t('filter')" />
     <v-text-field
       v-model="search"
       density="compact"
       hide-details
-      label="Search comments"
+      :label="t('searchComments')"
       clearable
       @click:clear="search = ''"
     />
@@ -79,25 +80,29 @@ const open = (view: Schemas['SavedViewView']) =>
         :aria-pressed="!!everywhere"
         @click="everywhere = everywhere ? '' : 'yes'"
       >
-        All {{ sites?.length }} sites
+        {{ t('allSitesSites', { sites: sites?.length }) }}
       </button>
       <span v-for="view in views" :key="view.id" class="kept">
         <button class="chip" :class="{ on: currentQuery() === view.query }" @click="open(view)">
-          {{ view.name }}</button><button class="link back" :aria-label="`Remove ${view.name}`" @click="drop(view)">
+          {{ view.name }}</button><button
+          class="link back"
+          :aria-label="t('removeName', { name: view.name })"
+          @click="drop(view)"
+        >
           ×
         </button>
       </span>
-      <button v-if="isChosen && !isNaming" class="link small" @click="isNaming = true">Save filter</button>
+      <button v-if="isChosen && !isNaming" class="link small" @click="isNaming = true">{{ t('saveFilter') }}</button>
     </div>
     <form v-if="isNaming" class="row" novalidate @submit.prevent="keep" @keydown.esc="isNaming = false">
       <v-text-field
         v-model="name"
         density="compact"
-        label="Filter name"
+        :label="t('filterName')"
         autofocus
         :error-messages="act.fields.value.name"
       />
-      <v-btn type="submit" size="small" :loading="act.running.value">Save</v-btn>
+      <v-btn type="submit" size="small" :loading="act.running.value">{{ t('save') }}</v-btn>
     </form>
   </div>
 </template>

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { nextTick, watch } from 'vue'
 import type { Schemas } from '../../api'
-import { counted, WhenText } from '../../shared'
+import { WhenText } from '../../shared'
 import { standings, whyInShort } from '../words'
+import { t } from '../texts'
 
 const standing = defineModel<string>('standing', { required: true })
 const props = defineProps<{
@@ -28,7 +29,7 @@ watch(
 </script>
 
 <template>
-  <section class="queue" aria-label="Queue">
+  <section class="queue" :aria-label="t('queue2')">
     <div class="pills bar">
       <button
         v-for="name in shown.filter((one) => one !== 'deleted' || props.counts?.deleted || isOn(one))"
@@ -42,7 +43,7 @@ watch(
       </button>
     </div>
     <slot />
-    <p v-if="props.loading" class="waiting px-6">Loading …</p>
+    <p v-if="props.loading" class="waiting px-6">{{ t('loading') }}</p>
     <button
       v-for="one in props.comments"
       :key="one.id"
@@ -53,14 +54,16 @@ watch(
     >
       <b>{{ one.author }}</b><small><WhenText :at="one.createdAt" :zone="props.zone" /></small>
       <span class="start">{{ one.start }}</span>
-      <span v-if="one.reports > 0 && (one.standing === 'waiting' || one.standing === 'public')" class="why m"
-        >Reported by {{ counted(one.reports, 'reader') }}</span
-      >
+      <span v-if="one.reports > 0 && (one.standing === 'waiting' || one.standing === 'public')" class="why m">{{
+        t('reportedByReaders', { reports: one.reports })
+      }}</span>
       <span v-else-if="one.standing === 'waiting' && one.trace" class="why">{{ whyInShort(one.trace) }}</span>
       <span v-else class="about">{{ one.threadTitle }}</span>
       <span v-if="props.everywhere" class="about">{{ one.siteName }}</span>
     </button>
-    <p v-if="props.hasMore" class="px-6 py-3"><button class="link" @click="emit('more')">Show more</button></p>
+    <p v-if="props.hasMore" class="px-6 py-3">
+      <button class="link" @click="emit('more')">{{ t('showMore') }}</button>
+    </p>
   </section>
 </template>
 

@@ -3,6 +3,7 @@ import { api, type Schemas, take } from '../../api'
 import type { useDecisions } from './useDecisions'
 import { useCommentMarks } from './useCommentMarks'
 import { useUndoableAct } from './useUndoableAct'
+import { t } from '../texts'
 
 type Decisions = ReturnType<typeof useDecisions>
 
@@ -13,12 +14,12 @@ export function useCommentActs(current: ComputedRef<Schemas['QueuedComment'] | n
   const put = (comment: Schemas['QueuedComment'], text: string) =>
     take(api.PUT('/api/sites/{site}/comments/{comment}/text', { ...pathOf(comment), body: { text } }))
   const edit = (text: string, before: string) =>
-    run('Edited', async (comment) => (await put(comment, text), () => put(comment, before)))
+    run(t('edited2'), async (comment) => (await put(comment, text), () => put(comment, before)))
 
   const place = (comment: Schemas['QueuedComment'], to: Schemas['CommentPlaceRequest']) =>
     take(api.PUT('/api/sites/{site}/comments/{comment}/place', { ...pathOf(comment), body: to }))
   const move = (threadId: number) =>
-    run('Moved', async (comment) => {
+    run(t('moved'), async (comment) => {
       const before = await place(comment, { threadId, parentId: null })
       return () => place(comment, before)
     })
@@ -27,7 +28,7 @@ export function useCommentActs(current: ComputedRef<Schemas['QueuedComment'] | n
     take(api.PUT('/api/sites/{site}/comments/{comment}/assignee', { ...pathOf(comment), body: { personId } }))
   const assign = (personId: number | null) =>
     run(
-      personId ? 'Assigned' : 'Unassigned',
+      personId ? t('assigned') : t('unassigned'),
       async (comment) => (await give(comment, personId), () => give(comment, comment.assignedToId ?? null)),
     )
 
@@ -40,12 +41,12 @@ export function useCommentActs(current: ComputedRef<Schemas['QueuedComment'] | n
   const addNote = (comment: Schemas['QueuedComment'], text: string) =>
     take(api.POST('/api/sites/{site}/comments/{comment}/notes', { ...pathOf(comment), body: { text } }))
   const note = (text: string) =>
-    run('Note added', async (comment) => {
+    run(t('noteAdded'), async (comment) => {
       const made = await addNote(comment, text)
       return () => dropNote(comment, made.id)
     })
   const unnote = (gone: Schemas['NoteView']) =>
-    run('Note removed', async (comment) => (await dropNote(comment, gone.id), () => addNote(comment, gone.text)))
+    run(t('noteRemoved'), async (comment) => (await dropNote(comment, gone.id), () => addNote(comment, gone.text)))
 
   /** For good: there is no way back. */
   const erase = () =>

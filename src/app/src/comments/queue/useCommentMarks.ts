@@ -1,8 +1,8 @@
 import type { ComputedRef } from 'vue'
 import { api, type Schemas, take } from '../../api'
 import type { useDecisions } from './useDecisions'
-import { counted } from '../../shared'
 import { useUndoableAct } from './useUndoableAct'
+import { t } from '../texts'
 
 type MarkRequest = Schemas['MarkRequest']
 
@@ -24,13 +24,20 @@ export function useCommentMarks(
     if (!comment) return false
     const done = await act.run(() => sendMark(comment, wanted))
     if (!done) return false
-    const words = `${wanted.mark === 'banned' ? 'Banned' : 'Trusted'}: ${done.shown}${done.decided.length ? `, with ${counted(done.decided.length, 'earlier comment')}` : ''}`
+    const words =
+      wanted.mark === 'banned'
+        ? done.decided.length
+          ? t('bannedShownEarlierComments', { shown: done.shown, decided: done.decided.length })
+          : t('bannedShown', { shown: done.shown })
+        : done.decided.length
+          ? t('trustedShownEarlierComments', { shown: done.shown, decided: done.decided.length })
+          : t('trustedShown', { shown: done.shown })
     await keepMany(comment, words, done.decided, () => dropMark(comment, done.id))
     return true
   }
 
   const unmark = (gone: Schemas['MarkView']) =>
-    run(gone.mark === 'banned' ? 'Ban lifted' : 'No longer trusted', async (comment) => {
+    run(gone.mark === 'banned' ? t('banLifted') : t('noLongerTrusted'), async (comment) => {
       await dropMark(comment, gone.id)
       const host = gone.by === 'host' ? gone.shown : null
       return () => sendMark(comment, { mark: gone.mark, by: gone.by, host, until: gone.until, past: null })

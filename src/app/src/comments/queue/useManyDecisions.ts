@@ -2,6 +2,7 @@ import type { ComputedRef } from 'vue'
 import { api, type Schemas, take } from '../../api'
 import { decided } from '../../shared'
 import type { useDecisions } from './useDecisions'
+import { t } from '../texts'
 
 type Standing = Schemas['CommentStanding']
 
@@ -17,7 +18,12 @@ export function useManyDecisions(
     const done = await act.run(() =>
       take(api.POST('/api/sites/{site}/comments/{comment}/writer', { ...pathOf(comment), body: { standing: to } })),
     )
-    if (done) await keepMany(comment, `${decided[to]}: ${done.decided.length} of ${comment.author}`, done.decided)
+    if (done)
+      await keepMany(
+        comment,
+        t('decidedAuthor', { to: decided[to], decided: done.decided.length, author: comment.author }),
+        done.decided,
+      )
   }
 
   /** Everything in the thread that waits or is public. */
@@ -29,7 +35,11 @@ export function useManyDecisions(
       take(api.POST('/api/sites/{site}/threads/{thread}/clear', { ...path, body: { standing: to } })),
     )
     if (done)
-      await keepMany(comment, `${decided[to]}: ${done.decided.length} in “${comment.threadTitle}”`, done.decided)
+      await keepMany(
+        comment,
+        t('decidedThreadtitle', { to: decided[to], decided: done.decided.length, threadTitle: comment.threadTitle }),
+        done.decided,
+      )
   }
 
   return { decideWriter, clearThread }

@@ -1,6 +1,7 @@
 import type { ComputedRef } from 'vue'
 import { api, type Schemas, take } from '../../api'
 import type { useDecisions } from './useDecisions'
+import { t } from '../texts'
 
 /** Replying as the team; a comment that waits is published with the reply. */
 export function useReplying(
@@ -16,7 +17,7 @@ export function useReplying(
     if (!done) return false
     if (comment.standing === 'waiting')
       deeds.value.push({
-        words: `Published and replied: ${comment.author}`,
+        words: t('publishedRepliedAuthor', { author: comment.author }),
         ids: [comment.id],
         back: () => send(comment, 'waiting', 'public'),
       })

@@ -8,27 +8,30 @@ import PostsThatDiffer from './PostsThatDiffer.vue'
 import SettingLine from './SettingLine.vue'
 import { onOff } from './choices'
 import { useCommentSettings } from './useCommentSettings'
+import { t } from '../texts'
 
 const { id, site } = useSite()
 const { say } = useNotice()
 const layer = useQueryValue('layer')
 const { query, blog, own, outside, dirty, act, save } = useCommentSettings(id, layer)
-const from = computed(() => (blog.value ? 'the site' : ''))
+const from = computed(() => (blog.value ? t('theSite') : ''))
 
 async function keep(): Promise<void> {
-  if (await save()) say(blog.value ? `Set for ${blog.value.name}.` : 'Saved for the site.')
+  if (await save()) say(blog.value ? t('setName', { name: blog.value.name }) : t('savedSite'))
 }
 </script>
 
 <template>
-  <PageTitle title="Comment settings">
-    <template #state>Blogs inherit from the site, posts from their blog, unless changed.</template>
-    <template #act><v-btn :disabled="!dirty" :loading="act.running.value" @click="keep">Save</v-btn></template>
+  <PageTitle :title="t('commentSettings')">
+    <template #state>{{ t('blogsInheritFromSite') }}</template>
+    <template #act
+      ><v-btn :disabled="!dirty" :loading="act.running.value" @click="keep">{{ t('save') }}</v-btn></template
+    >
   </PageTitle>
   <CommentTabs />
   <p v-if="query.error.value" class="work trouble" role="alert">{{ lineOf(query.error.value) }}</p>
   <div v-else-if="query.data.value && outside" class="work">
-    <div class="pills" role="group" aria-label="Applies to">
+    <div class="pills" role="group" :aria-label="t('appliesTo')">
       <button class="pill" :class="{ on: !blog }" :aria-pressed="!blog" @click="layer = ''">{{ site?.name }}</button>
       <button
         v-for="one in query.data.value.blogs"
@@ -46,7 +49,7 @@ async function keep(): Promise<void> {
     </p>
     <SettingLine
       v-model="own.isOn"
-      label="Readers can comment"
+      :label="t('readersCanComment')"
       :outside="outside.isOn!"
       :from="from"
       :choices="onOff"

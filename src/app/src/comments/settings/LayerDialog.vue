@@ -2,6 +2,7 @@
 import { ref } from 'vue'
 import type { Schemas } from '../../api'
 import LayerLines from './LayerLines.vue'
+import { t } from '../texts'
 
 /** Comment settings of the innermost layer: one post, or one page. */
 const props = defineProps<{
@@ -21,7 +22,7 @@ const own = ref({ ...props.layer })
   <v-dialog :model-value="true" max-width="980" scrollable @update:model-value="emit('close')">
     <v-card class="pa-6">
       <h2>{{ props.title }}</h2>
-      <p class="soft mb-2">Settings you don’t change are inherited from {{ props.from }}.</p>
+      <p class="soft mb-2">{{ t('settingsDontChangeInherited', { from: props.from }) }}</p>
       <div class="lines">
         <LayerLines v-model="own" :outside="props.outside" :from="props.from" :problems="props.problems" />
       </div>
@@ -32,7 +33,7 @@ const own = ref({ ...props.layer })
         <v-btn :loading="props.running" @click="emit('done', own)">{{ props.button }}</v-btn><v-btn
           variant="text"
           @click="emit('close')"
-          >Cancel</v-btn
+          >{{ t('cancel') }}</v-btn
         >
       </div>
     </v-card>

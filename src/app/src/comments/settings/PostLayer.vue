@@ -5,6 +5,7 @@ import { api, type Schemas, take } from '../../api'
 import { useSite } from '../../shared'
 import LayerDialog from './LayerDialog.vue'
 import { laidOver } from './useCommentSettings'
+import { t } from '../texts'
 
 /** Comment settings of one post, where they differ from its blog’s; kept with the post. */
 const props = defineProps<{ layer: Schemas['CommentSettings'] | null; blogId: number }>()
@@ -29,11 +30,11 @@ const done = (layer: Schemas['CommentSettings']) =>
 <template>
   <LayerDialog
     v-if="outside"
-    title="Comments on this post"
+    :title="t('commentsPost')"
     :layer="props.layer ?? ({} as Schemas['CommentSettings'])"
     :outside="outside"
-    :from="blog ? blog.name : 'the site'"
-    button="Take over"
+    :from="blog ? blog.name : t('theSite')"
+    :button="t('takeOver')"
     :running="false"
     :problems="{}"
     @done="done"

@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { api, type Schemas, take } from '../../api'
-import { counted, useChangeOfPosts, useTerms } from '../../shared'
+import { useChangeOfPosts, useTerms } from '../../shared'
+import { rich, t } from '../texts'
+import { RichText } from '../../texts'
 
 /** A default reaches only posts that say nothing themselves; those that say otherwise are counted here and can be brought in line. */
 const props = defineProps<{ siteId: number; blogs: Schemas['BlogLayer'][]; isOn: boolean }>()
@@ -51,9 +53,8 @@ watch(
 )
 
 async function apply(): Promise<void> {
-  await changes.make(
-    body.value,
-    (count) => `Comments are ${props.isOn ? 'on' : 'off'} for ${counted(count, 'older post')}.`,
+  await changes.make(body.value, (count) =>
+    props.isOn ? t('commentsOlderPosts', { posts: count }) : t('commentsOffOlderPosts', { posts: count }),
   )
 }
 </script>
@@ -61,33 +62,44 @@ async function apply(): Promise<void> {
 <template>
   <aside v-if="differing" class="differ">
     <p>
-      <b>{{ counted(differing, 'post') }}</b> {{ differing === 1 ? 'differs' : 'differ' }}: comments are
-      {{ props.isOn ? 'off' : 'on' }} there. A default alone does not reach them; new posts get it.
+      <RichText
+        :of="props.isOn ? rich('postsDifferOff', { posts: differing }) : rich('postsDifferOn', { posts: differing })"
+      />
     </p>
     <div class="row">
       <v-text-field
         v-model="since"
         class="since"
         type="date"
-        label="Published from"
+        :label="t('publishedFrom')"
         density="compact"
         hide-details
         clearable
       />
-      <v-text-field v-model="until" class="since" type="date" label="Until" density="compact" hide-details clearable />
+      <v-text-field
+        v-model="until"
+        class="since"
+        type="date"
+        :label="t('until')"
+        density="compact"
+        hide-details
+        clearable
+      />
       <v-select
         v-if="categories.length"
         v-model="category"
         class="since"
         :items="categories"
-        label="In the category"
+        :label="t('inTheCategory')"
         density="compact"
         hide-details
         clearable
       />
-      <v-btn variant="outlined" :disabled="!touched" :loading="changes.act.running.value" @click="apply"
-        >Turn comments {{ props.isOn ? 'on' : 'off' }} for {{ counted(touched ?? 0, 'post') }}</v-btn
-      >
+      <v-btn variant="outlined" :disabled="!touched" :loading="changes.act.running.value" @click="apply">{{
+        props.isOn
+          ? t('turnCommentsPosts', { touched: touched ?? 0 })
+          : t('turnCommentsOffPosts', { touched: touched ?? 0 })
+      }}</v-btn>
     </div>
     <p v-if="changes.act.trouble.value" class="trouble" role="alert">{{ changes.act.trouble.value }}</p>
   </aside>

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { t } from '../texts'
+
 /** The line of a setting: what it is, its field, and whether it is set here or as the layer outside says. */
 const props = defineProps<{ label: string; hint?: string | undefined; isOwn: boolean; from: string }>()
 const emit = defineEmits<{ toggle: [on: boolean] }>()
@@ -14,11 +16,11 @@ const emit = defineEmits<{ toggle: [on: boolean] }>()
     <v-switch
       class="switch"
       :model-value="props.isOwn"
-      :label="props.isOwn ? 'Custom' : props.from ? `Default (from ${props.from})` : 'Default'"
+      :label="props.isOwn ? t('custom') : props.from ? t('defaultFromFrom', { from: props.from }) : t('default')"
       density="compact"
       hide-details
       color="primary"
-      :aria-label="`${props.label}: set here`"
+      :aria-label="t('labelSetHere', { label: props.label })"
       @update:model-value="(on: boolean | null) => emit('toggle', on === true)"
     />
   </div>

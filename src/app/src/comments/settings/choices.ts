@@ -1,51 +1,52 @@
 import type { Schemas } from '../../api'
+import { t } from '../texts'
 
 type Choices<T> = { value: T; title: string }[]
 
 export const onOff: Choices<boolean> = [
-  { value: true, title: 'On' },
-  { value: false, title: 'Off' },
+  { value: true, title: t('text2') },
+  { value: false, title: t('off') },
 ]
 
 export const yesNo: Choices<boolean> = [
-  { value: true, title: 'Yes' },
-  { value: false, title: 'No' },
+  { value: true, title: t('yes') },
+  { value: false, title: t('no') },
 ]
 
 export const approvals: Choices<NonNullable<Schemas['Approval']>> = [
-  { value: 'all', title: 'Every comment' },
-  { value: 'firstTimeWriters', title: 'First-time commenters' },
-  { value: 'withLinks', title: 'Comments with links' },
-  { value: 'byScore', title: 'Comments above the spam threshold' },
-  { value: 'none', title: 'None' },
+  { value: 'all', title: t('everyComment') },
+  { value: 'firstTimeWriters', title: t('firstTimeCommenters') },
+  { value: 'withLinks', title: t('commentsLinks') },
+  { value: 'byScore', title: t('commentsAboveSpamThreshold') },
+  { value: 'none', title: t('none2') },
 ]
 
 export const votes: Choices<NonNullable<Schemas['VoteMode']>> = [
-  { value: 'none', title: 'None' },
-  { value: 'up', title: 'Upvotes only' },
-  { value: 'upAndDown', title: 'Up and down' },
+  { value: 'none', title: t('none2') },
+  { value: 'up', title: t('upvotesOnly') },
+  { value: 'upAndDown', title: t('upDown') },
 ]
 
 export const orders: Choices<NonNullable<Schemas['CommentOrder']>> = [
-  { value: 'oldest', title: 'Oldest first' },
-  { value: 'newest', title: 'Newest first' },
-  { value: 'best', title: 'Best first' },
-  { value: 'mostLiked', title: 'Most liked' },
-  { value: 'leastLiked', title: 'Least liked' },
-  { value: 'mostAnswered', title: 'Most answered' },
+  { value: 'oldest', title: t('oldestFirst') },
+  { value: 'newest', title: t('newestFirst') },
+  { value: 'best', title: t('bestFirst') },
+  { value: 'mostLiked', title: t('mostLiked') },
+  { value: 'leastLiked', title: t('leastLiked') },
+  { value: 'mostAnswered', title: t('mostAnswered') },
 ]
 
 export const depths: Choices<number> = [
-  { value: 0, title: 'No replies' },
-  { value: 1, title: 'One' },
-  { value: 2, title: 'Two' },
-  { value: 3, title: 'Three' },
+  { value: 0, title: t('noReplies') },
+  { value: 1, title: t('one') },
+  { value: 2, title: t('two') },
+  { value: 3, title: t('three') },
 ]
 
 export const writers: Choices<NonNullable<Schemas['CommentWriters']>> = [
-  { value: 'guests', title: 'Everyone' },
-  { value: 'confirmed', title: 'Confirmed email address' },
-  { value: 'subscribers', title: 'Subscribers' },
-  { value: 'named', title: 'Invited people' },
-  { value: 'team', title: 'Team only' },
+  { value: 'guests', title: t('everyone') },
+  { value: 'confirmed', title: t('confirmedEmailAddress') },
+  { value: 'subscribers', title: t('subscribers') },
+  { value: 'named', title: t('invitedPeople') },
+  { value: 'team', title: t('teamOnly') },
 ]

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { api, type Schemas, take } from '../../api'
-import { counted, useAct } from '../../shared'
+import { useAct } from '../../shared'
+import { t } from '../texts'
 
 /** Fetches pages and says what is wrong with the threads on them. */
 const props = defineProps<{ siteId: number; siteAddress: string | undefined }>()
@@ -9,34 +10,34 @@ const addresses = ref('')
 const result = ref<Schemas['ThreadCheckView'] | null>(null)
 const { running, fields, trouble, run } = useAct()
 const faults: Record<Schemas['ThreadFault'], (value: string) => { what: string; remedy: string }> = {
-  missing: () => ({ what: 'has no comment snippet', remedy: 'Paste the snippet, save and publish the page.' }),
+  missing: () => ({ what: t('hasNoCommentSnippet'), remedy: t('pasteSnippetSavePublish') }),
   several: (value) => ({
-    what: `carries more than one thread (${value})`,
-    remedy: 'Remove all but one; otherwise visitors see two forms.',
+    what: t('carriesMoreThanOne', { value }),
+    remedy: t('removeAllButOne'),
   }),
   noIdentifier: () => ({
-    what: 'has a thread without identifier',
-    remedy: 'Add one; otherwise a new address starts a new thread.',
+    what: t('hasThreadWithoutIdentifier'),
+    remedy: t('addOneOtherwiseNew'),
   }),
   unfilled: (value) => ({
-    what: `shows the placeholder ${value}`,
-    remedy: 'The template does not fill in placeholders there. Paste it into the post template.',
+    what: t('showsPlaceholderValue', { value }),
+    remedy: t('templateDoesNotFill'),
   }),
   sameIdentifier: (value) => ({
-    what: `shares the identifier “${value}” with another page`,
-    remedy: 'Both pages show the same thread. Use an ID that differs per page.',
+    what: t('sharesIdentifierValueAnother', { value }),
+    remedy: t('bothPagesShowSame'),
   }),
   addressDiffers: (value) => ({
-    what: `names ${value}, which is not its canonical address`,
-    remedy: 'Make both the same, so that links to comments lead here.',
+    what: t('namesValueWhichNot', { value }),
+    remedy: t('makeBothSameSo'),
   }),
   noScript: () => ({
-    what: 'does not load our script',
-    remedy: 'Paste the snippet whole; without the script readers get a link only.',
+    what: t('doesNotLoadOur'),
+    remedy: t('pasteSnippetWholeWithout'),
   }),
   otherSite: (value) => ({
-    what: `carries the thread of another site (${value})`,
-    remedy: 'Copy the snippet of this site.',
+    what: t('carriesThreadAnotherSite', { value }),
+    remedy: t('copySnippetSite'),
   }),
 }
 const good = computed(() =>
@@ -58,16 +59,18 @@ async function check(): Promise<void> {
   <form class="form mt-3" novalidate @submit.prevent="check">
     <v-textarea
       v-model="addresses"
-      label="Page addresses (one per line)"
+      :label="t('pageAddressesOnePer')"
       :placeholder="props.siteAddress"
       rows="3"
       :error-messages="fields.addresses"
     />
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
-    <div><v-btn type="submit" :loading="running">Check pages</v-btn></div>
+    <div>
+      <v-btn type="submit" :loading="running">{{ t('checkPages') }}</v-btn>
+    </div>
   </form>
   <div v-if="result" class="found" role="status">
-    <p v-if="good.length" class="v">{{ counted(good.length, 'page') }} OK.</p>
+    <p v-if="good.length" class="v">{{ t('pagesOk', { good: good.length }) }}</p>
     <p v-for="page in result.unreachable" :key="page.address">
       <b class="address">{{ page.address }}</b><br /><span class="m">{{ page.problem }}</span>
     </p>

@@ -2,7 +2,8 @@
 import { useQueryClient } from '@tanstack/vue-query'
 import { ref } from 'vue'
 import { api, type Schemas, take } from '../../api'
-import { counted, useAct, useNotice } from '../../shared'
+import { useAct, useNotice } from '../../shared'
+import { t } from '../texts'
 
 /** Moves and merges threads, by a list or by how addresses begin; a trial first. */
 const props = defineProps<{ siteId: number }>()
@@ -16,11 +17,11 @@ const becomes = ref('')
 const tried = ref<Schemas['ThreadMoveResult'][] | null>(null)
 const words = (one: Schemas['ThreadMoveResult']): string =>
   ({
-    renamed: `${counted(one.comments, 'comment')} move; the old ID redirects`,
-    merged: `${counted(one.comments, 'comment')} merge with ${one.before} there`,
-    same: 'already the same thread',
-    unknown: 'no thread with this ID',
-    noTarget: 'new ID missing',
+    renamed: t('commentsMoveOldId', { comments: one.comments }),
+    merged: t('commentsMergeBeforeThere', { comments: one.comments, before: one.before }),
+    same: t('alreadySameThread'),
+    unknown: t('noThreadId'),
+    noTarget: t('newIdMissing'),
   })[one.outcome]
 const doing = () => tried.value?.filter((one) => one.outcome === 'renamed' || one.outcome === 'merged').length ?? 0
 
@@ -36,7 +37,9 @@ async function send(isTrial: boolean): Promise<void> {
   tried.value = isTrial ? (done ?? null) : null
   if (!done || isTrial) return
   say(
-    `${counted(done.filter((one) => one.outcome === 'renamed' || one.outcome === 'merged').length, 'conversation')} moved.`,
+    t('conversationsMoved', {
+      conversations: done.filter((one) => one.outcome === 'renamed' || one.outcome === 'merged').length,
+    }),
   )
   list.value = ''
   await queries.invalidateQueries({ queryKey: ['threads'] })
@@ -45,7 +48,7 @@ async function send(isTrial: boolean): Promise<void> {
 
 <template>
   <form class="form mt-3" novalidate @submit.prevent="send(true)">
-    <div class="chips" role="group" aria-label="How">
+    <div class="chips" role="group" :aria-label="t('how')">
       <button
         type="button"
         class="chip"
@@ -53,7 +56,7 @@ async function send(isTrial: boolean): Promise<void> {
         :aria-pressed="way === 'list'"
         @click="((way = 'list'), (tried = null))"
       >
-        From a list
+        {{ t('fromList') }}
       </button>
       <button
         type="button"
@@ -62,45 +65,49 @@ async function send(isTrial: boolean): Promise<void> {
         :aria-pressed="way === 'rule'"
         @click="((way = 'rule'), (tried = null))"
       >
-        By address prefix
+        {{ t('byAddressPrefix') }}
       </button>
     </div>
     <v-textarea
       v-if="way === 'list'"
       v-model="list"
-      label="Old and new ID, one pair per line"
-      placeholder="visit-page,visit"
+      :label="t('oldNewIdOne')"
+      :placeholder="t('visitPageVisit')"
       rows="3"
-      hint="Identifiers or addresses, separated by a comma. Where a conversation has the new name already, both are merged."
+      :hint="t('identifiersAddressesSeparatedBy')"
       persistent-hint
       :error-messages="fields.list"
     />
     <template v-else>
       <v-text-field
         v-model="beginsWith"
-        label="Old prefix"
+        :label="t('oldPrefix')"
         placeholder="https://old.quillmoor.example/log/"
         :error-messages="fields['rule.from']"
       />
       <v-text-field
         v-model="becomes"
-        label="New prefix"
+        :label="t('newPrefix')"
         placeholder="https://quillmoor.example/night-log/"
         :error-messages="fields['rule.to']"
       />
     </template>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
-    <div><v-btn type="submit" variant="outlined" :loading="running">Preview</v-btn></div>
+    <div>
+      <v-btn type="submit" variant="outlined" :loading="running">{{ t('preview') }}</v-btn>
+    </div>
   </form>
   <div v-if="tried" class="tried" role="status">
-    <p v-if="tried.length === 0">No matching threads.</p>
+    <p v-if="tried.length === 0">{{ t('noMatchingThreads') }}</p>
     <p v-for="(one, number) in tried.slice(0, 50)" :key="number">
       <span class="address">{{ one.move.from }}</span> → <span class="address">{{ one.move.to }}</span><br /><span
         :class="one.outcome === 'unknown' || one.outcome === 'noTarget' ? 'm' : 'soft'"
         >{{ words(one) }}</span
       >
     </p>
-    <v-btn v-if="doing()" :loading="running" @click="send(false)">Move {{ counted(doing(), 'conversation') }}</v-btn>
+    <v-btn v-if="doing()" :loading="running" @click="send(false)">{{
+      t('moveConversations', { conversations: doing() })
+    }}</v-btn>
   </div>
 </template>
 

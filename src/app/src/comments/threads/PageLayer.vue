@@ -5,6 +5,7 @@ import { api, type Schemas, take } from '../../api'
 import { useAct, useNotice } from '../../shared'
 import LayerDialog from '../settings/LayerDialog.vue'
 import { laidOver } from '../settings/useCommentSettings'
+import { t } from '../texts'
 
 /** Comment settings of a page that is no post. */
 const props = defineProps<{ siteId: number; thread: Schemas['ThreadView'] }>()
@@ -29,7 +30,7 @@ async function save(settings: Schemas['CommentSettings']): Promise<void> {
   )
     return
   await queries.invalidateQueries({ queryKey: ['thread-settings'] })
-  say(`Set for ${props.thread.title}.`)
+  say(t('setTitle', { title: props.thread.title }))
   emit('close')
 }
 </script>
@@ -37,11 +38,11 @@ async function save(settings: Schemas['CommentSettings']): Promise<void> {
 <template>
   <LayerDialog
     v-if="layer && outside"
-    :title="`Comments on ${props.thread.title}`"
+    :title="t('commentsTitle', { title: props.thread.title })"
     :layer="layer"
     :outside="outside"
-    from="the site"
-    button="Save"
+    :from="t('theSite')"
+    :button="t('save')"
     :running="act.running.value"
     :problems="act.fields.value"
     @done="save"

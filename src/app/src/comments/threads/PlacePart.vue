@@ -2,6 +2,7 @@
 import { reactive, ref } from 'vue'
 import { api, type Schemas, take } from '../../api'
 import { CopyButton, useAct } from '../../shared'
+import { t } from '../texts'
 
 /** The snippet of a thread, for one page or for a template that makes many. */
 const props = defineProps<{ siteId: number; siteAddress: string | undefined }>()
@@ -15,9 +16,9 @@ const place = reactive({
 const snippet = ref<Schemas['ThreadSnippetView'] | null>(null)
 const { running, fields, trouble, run } = useAct()
 const themes: { value: Schemas['ThreadTheme']; title: string }[] = [
-  { value: 'host', title: 'Match the page' },
-  { value: 'light', title: 'Light' },
-  { value: 'dark', title: 'Dark' },
+  { value: 'host', title: t('matchPage') },
+  { value: 'light', title: t('light') },
+  { value: 'dark', title: t('dark') },
 ]
 /** How languages of templates mark what they fill in. */
 const notations = [
@@ -44,10 +45,10 @@ async function make(): Promise<void> {
 
 <template>
   <p class="soft small about">
-    Posts written here already have comments. Any other page can have them, too, such as a product or a programme.
+    {{ t('postsWrittenHereAlready') }}
   </p>
   <form class="form" novalidate @submit.prevent="make">
-    <div class="chips" role="group" aria-label="Where">
+    <div class="chips" role="group" :aria-label="t('where')">
       <button
         type="button"
         class="chip"
@@ -55,7 +56,7 @@ async function make(): Promise<void> {
         :aria-pressed="!place.isTemplate"
         @click="place.isTemplate = false"
       >
-        Single page
+        {{ t('singlePage') }}
       </button>
       <button
         type="button"
@@ -64,13 +65,12 @@ async function make(): Promise<void> {
         :aria-pressed="place.isTemplate"
         @click="place.isTemplate = true"
       >
-        A template
+        {{ t('aTemplate') }}
       </button>
     </div>
     <template v-if="place.isTemplate">
       <p class="soft small">
-        Your template must output a permanent ID, such as the post’s number, and the page address. Choose its
-        placeholder syntax and enter the names.
+        {{ t('templateMustOutputPermanent') }}
       </p>
       <div class="chips">
         <button v-for="one in notations" :key="one.name" type="button" class="chip code" @click="fill(one.around)">
@@ -80,37 +80,39 @@ async function make(): Promise<void> {
     </template>
     <v-text-field
       v-model="place.identifier"
-      :label="place.isTemplate ? 'ID placeholder' : 'Permanent ID'"
-      placeholder="visit-page"
+      :label="place.isTemplate ? t('idPlaceholder') : t('permanentId')"
+      :placeholder="t('visitPage')"
       name="identifier"
       :error-messages="fields.identifier"
-      hint="Comments stay with this ID even if the address changes."
+      :hint="t('commentsStayIdEven')"
       persistent-hint
     />
     <v-text-field
       v-model="place.address"
-      :label="place.isTemplate ? 'How it writes the page’s address' : 'Address of the page'"
+      :label="place.isTemplate ? t('howWritesPagesAddress') : t('addressPage')"
       :placeholder="props.siteAddress"
       name="address"
       :error-messages="fields.address"
     />
     <v-text-field
       v-model="place.title"
-      :label="place.isTemplate ? 'How it writes the title' : 'Title (shown to moderators)'"
+      :label="place.isTemplate ? t('howWritesTitle') : t('titleShownModerators')"
       name="title"
       :error-messages="fields.title"
     />
-    <v-select v-model="place.theme" label="Colours" :items="themes" />
+    <v-select v-model="place.theme" :label="t('colours')" :items="themes" />
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
-    <div><v-btn type="submit" :loading="running">Create snippet</v-btn></div>
+    <div>
+      <v-btn type="submit" :loading="running">{{ t('createSnippet') }}</v-btn>
+    </div>
   </form>
   <div v-if="snippet" class="made">
-    <p class="small">Paste this where the conversation should stand, save and publish.</p>
+    <p class="small">{{ t('pasteWhereConversationShould') }}</p>
     <pre class="snippet">{{ snippet.snippet }}</pre>
-    <CopyButton big :text="snippet.snippet" label="Copy the snippet" />
-    <p class="small mt-4">Optional: paste this where you want the comment count. It links to the comments.</p>
+    <CopyButton big :text="snippet.snippet" :label="t('copySnippet')" />
+    <p class="small mt-4">{{ t('optionalPasteWhereWant') }}</p>
     <pre class="snippet">{{ snippet.count }}</pre>
-    <CopyButton :text="snippet.count" label="Copy count snippet" />
+    <CopyButton :text="snippet.count" :label="t('copyCountSnippet')" />
   </div>
 </template>
 

@@ -3,13 +3,14 @@ import { useQuery } from '@tanstack/vue-query'
 import { refDebounced } from '@vueuse/core'
 import { ref } from 'vue'
 import { api, lineOf, type Schemas, take } from '../../api'
-import { counted, PageTitle, useQueryValue, useSite, WhenText } from '../../shared'
+import { PageTitle, useQueryValue, useSite, WhenText } from '../../shared'
 import CommentTabs from '../CommentTabs.vue'
 import CheckPart from './CheckPart.vue'
 import MovesPart from './MovesPart.vue'
 import PageLayer from './PageLayer.vue'
 import PlacePart from './PlacePart.vue'
 import TransferPart from './TransferPart.vue'
+import { t } from '../texts'
 
 const { id, site, mayEdit } = useSite()
 const search = useQueryValue('search')
@@ -28,51 +29,51 @@ const setting = ref<Schemas['ThreadView'] | null>(null)
 </script>
 
 <template>
-  <PageTitle title="All threads">
-    <template #state>{{ counted(threads?.length ?? 0, 'thread') }}.</template>
+  <PageTitle :title="t('allThreads')">
+    <template #state>{{ t('threads2', { threads: threads?.length ?? 0 }) }}.</template>
   </PageTitle>
   <CommentTabs />
   <div class="work columns">
     <section>
-      <h2 class="group">Add comments to a page</h2>
+      <h2 class="group">{{ t('addCommentsPage') }}</h2>
       <PlacePart :site-id="id" :site-address="site?.address" />
       <details class="fold">
-        <summary class="group">Check pages</summary>
+        <summary class="group">{{ t('checkPages') }}</summary>
         <CheckPart :site-id="id" :site-address="site?.address" />
       </details>
       <template v-if="mayEdit">
         <details class="fold">
-          <summary class="group">Move or merge threads</summary>
+          <summary class="group">{{ t('moveMergeThreads') }}</summary>
           <MovesPart :site-id="id" />
         </details>
         <details class="fold">
-          <summary class="group">Import and export</summary>
+          <summary class="group">{{ t('importExport') }}</summary>
           <TransferPart :site-id="id" />
         </details>
       </template>
     </section>
     <section>
-      <h2 class="group">All threads</h2>
+      <h2 class="group">{{ t('allThreads') }}</h2>
       <v-text-field
         v-model="search"
         class="find"
         density="compact"
-        label="Search threads"
+        :label="t('searchThreads')"
         clearable
         hide-details
         @click:clear="search = ''"
       />
       <p v-if="error" class="trouble" role="alert">{{ lineOf(error) }}</p>
       <p v-else-if="threads?.length === 0" class="waiting">
-        {{ search ? 'No threads found.' : 'No threads yet. One is created with the first comment.' }}
+        {{ search ? t('noThreadsFound') : t('noThreadsYetOne') }}
       </p>
       <table v-else class="ruled">
         <thead>
           <tr>
-            <th>Page</th>
-            <th class="num">Public</th>
-            <th class="num">Waiting</th>
-            <th>Last comment</th>
+            <th>{{ t('page') }}</th>
+            <th class="num">{{ t('public') }}</th>
+            <th class="num">{{ t('waiting') }}</th>
+            <th>{{ t('lastComment') }}</th>
             <th></th>
           </tr>
         </thead>
@@ -87,7 +88,9 @@ const setting = ref<Schemas['ThreadView'] | null>(null)
             <td class="num" :class="{ m: thread.waiting }">{{ thread.waiting || '' }}</td>
             <td class="soft"><WhenText :at="thread.lastAt" :zone="site?.timeZone" /></td>
             <td>
-              <button v-if="mayEdit && !thread.postId" class="link" @click="setting = thread">Settings</button>
+              <button v-if="mayEdit && !thread.postId" class="link" @click="setting = thread">
+                {{ t('settings') }}
+              </button>
             </td>
           </tr>
         </tbody>

@@ -2,7 +2,8 @@
 import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { api, type Schemas, take } from '../../api'
-import { counted, useAct, useNotice } from '../../shared'
+import { useAct, useNotice } from '../../shared'
+import { t } from '../texts'
 
 /** All comments as a file, and a file of comments brought in after a trial. */
 const props = defineProps<{ siteId: number }>()
@@ -14,16 +15,16 @@ const waits = ref(false)
 const tried = ref<Schemas['ImportedComments'] | null>(null)
 const formats = [
   { name: 'JSON', ending: 'json' },
-  { name: 'Atom', ending: 'atom' },
-  { name: 'CSV, for spreadsheets', ending: 'csv' },
+  { name: t('atom'), ending: 'atom' },
+  { name: t('csvSpreadsheets'), ending: 'csv' },
 ]
 const told = computed(() => {
   if (!tried.value) return ''
   const { taken, known, threads, orphans } = tried.value
   return [
-    `${counted(taken, 'new comment')} in ${counted(threads, 'new thread')} and existing ones`,
-    known ? `${known} already imported, unchanged` : '',
-    orphans ? `${counted(orphans, 'reply', 'replies')} whose parent is missing will become top-level comments` : '',
+    t('newCommentsNewThreads', { comments: taken, threads }),
+    known ? t('knownAlreadyImportedUnchanged', { known }) : '',
+    orphans ? t('repliesWhoseParentMissing', { orphans }) : '',
   ]
     .filter(Boolean)
     .join('; ')
@@ -44,7 +45,7 @@ async function send(trial: boolean): Promise<void> {
   )
   tried.value = trial ? (done ?? null) : null
   if (!done || trial) return
-  say(`${counted(done.taken, 'comment')} imported.`)
+  say(t('commentsImported', { comments: done.taken }))
   file.value = null
   await queries.invalidateQueries({ queryKey: ['threads'] })
   await queries.invalidateQueries({ queryKey: ['comments'] })
@@ -53,7 +54,7 @@ async function send(trial: boolean): Promise<void> {
 
 <template>
   <p class="mt-3">
-    Export all comments:
+    {{ t('exportAllComments') }}
     <a
       v-for="one in formats"
       :key="one.ending"
@@ -66,7 +67,7 @@ async function send(trial: boolean): Promise<void> {
   <form class="form mt-4" novalidate @submit.prevent="send(true)">
     <v-file-input
       v-model="file"
-      label="Comments file"
+      :label="t('commentsFile')"
       accept=".json,.atom,.xml,.csv,.txt"
       :error-messages="fields.file"
       variant="outlined"
@@ -75,22 +76,25 @@ async function send(trial: boolean): Promise<void> {
       hide-details="auto"
       @update:model-value="tried = null"
     />
-    <v-checkbox v-model="waits" label="Hold all for moderation" />
+    <v-checkbox v-model="waits" :label="t('holdAllModeration')" />
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
-    <div><v-btn type="submit" variant="outlined" :disabled="!file" :loading="running">Preview import</v-btn></div>
+    <div>
+      <v-btn type="submit" variant="outlined" :disabled="!file" :loading="running">{{ t('previewImport') }}</v-btn>
+    </div>
   </form>
   <div v-if="tried" class="tried" role="status">
     <p>{{ told }}.</p>
     <template v-if="tried.refused">
-      <p class="m">{{ counted(tried.refused, 'comment') }} cannot be imported:</p>
+      <p class="m">{{ t('commentsCannotImported', { refused: tried.refused }) }}</p>
       <p v-for="problem in tried.problems.slice(0, 10)" :key="`${problem.place}-${problem.field}`" class="small">
-        {{ problem.place ? `Number ${problem.place}` : 'The file' }}{{ problem.field ? `, ${problem.field}` : '' }}:
+        {{ problem.place ? t('numberPlace', { place: problem.place }) : t('theFile')
+        }}{{ problem.field ? `, ${problem.field}` : '' }}:
         {{ problem.remedy }}
       </p>
     </template>
-    <v-btn v-if="tried.taken" :loading="running" @click="send(false)"
-      >Import {{ counted(tried.taken, 'comment') }}</v-btn
-    >
+    <v-btn v-if="tried.taken" :loading="running" @click="send(false)">{{
+      t('importComments', { comments: tried.taken })
+    }}</v-btn>
   </div>
 </template>
 

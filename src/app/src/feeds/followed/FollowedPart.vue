@@ -5,6 +5,7 @@ import { api, lineOf, type Schemas, take } from '../../api'
 import { useAct, useNotice, useQueryValue, useRefresh } from '../../shared'
 import FollowedRow from './FollowedRow.vue'
 import SubscriptionList from './SubscriptionList.vue'
+import { t } from '../texts'
 
 type Feed = Schemas['FollowedFeedView']
 const props = defineProps<{ siteId: number; zone?: string; mayEdit: boolean }>()
@@ -29,7 +30,9 @@ async function visit(feed: Feed): Promise<void> {
   if (view && last)
     say(
       last.problem ??
-        (last.newEntries ? `${last.newEntries} new from “${feed.name}”.` : `Nothing new from “${feed.name}”.`),
+        (last.newEntries
+          ? t('newentriesNewFromName', { newEntries: last.newEntries, name: feed.name })
+          : t('nothingNewFromName', { name: feed.name })),
     )
   await reload()
 }
@@ -38,7 +41,7 @@ async function set(feed: Feed, way: 'pause' | 'resume'): Promise<void> {
   const path = way === 'pause' ? '/api/sites/{site}/followed/{blog}/pause' : '/api/sites/{site}/followed/{blog}/resume'
   const done = await act.run(() => take(api.POST(path, params(feed))))
   if (done)
-    say(way === 'pause' ? `“${feed.name}” paused. Its posts stay.` : `“${feed.name}” resumed.`, () =>
+    say(way === 'pause' ? t('namePausedItsPosts', { name: feed.name }) : t('nameResumed', { name: feed.name }), () =>
       set(feed, way === 'pause' ? 'resume' : 'pause'),
     )
   await reload()
@@ -47,14 +50,13 @@ async function set(feed: Feed, way: 'pause' | 'resume'): Promise<void> {
 
 <template>
   <p v-if="error" class="trouble" role="alert">{{ lineOf(error) }}</p>
-  <p v-else-if="isPending" class="waiting">Reading the feeds …</p>
+  <p v-else-if="isPending" class="waiting">{{ t('readingFeeds') }}</p>
   <div v-else-if="data?.length === 0" class="empty">
-    <h2>No feed is followed yet</h2>
+    <h2>{{ t('noFeedFollowedYet') }}</h2>
     <p>
-      Follow an existing blog: enter any of its addresses, and its posts appear here and in your listings. Or import an
-      OPML file from a feed reader.
+      {{ t('followExistingBlogEnter') }}
     </p>
-    <v-btn v-if="props.mayEdit" :to="`/s/${props.siteId}/connect`">Follow a feed</v-btn>
+    <v-btn v-if="props.mayEdit" :to="`/s/${props.siteId}/connect`">{{ t('followFeed') }}</v-btn>
   </div>
   <template v-else>
     <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>

@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Schemas } from '../../api'
-import { counted, WhenText } from '../../shared'
+import { WhenText } from '../../shared'
 import VisitDetail from './VisitDetail.vue'
 import VisitStrip from './VisitStrip.vue'
 import { pauseWords } from './visits'
+import { rich, t } from '../texts'
+import { RichText } from '../../texts'
 
 const open = defineModel<boolean>('open', { required: true })
 const props = defineProps<{
@@ -16,11 +18,11 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ visit: []; pause: []; resume: [] }>()
 const state = computed(() => {
-  if (props.feed.standing === 'paused') return { word: 'Paused', tone: 'plain' }
-  if (props.feed.standing === 'gone') return { word: 'Removed by publisher (410)', tone: 'm' }
+  if (props.feed.standing === 'paused') return { word: t('paused'), tone: 'plain' }
+  if (props.feed.standing === 'gone') return { word: t('removedByPublisher410'), tone: 'm' }
   if (props.feed.state.problem)
-    return props.feed.state.failures ? { word: 'Failing', tone: 'm' } : { word: 'Readable, with errors', tone: 'o' }
-  return { word: 'OK', tone: 'v' }
+    return props.feed.state.failures ? { word: t('failing'), tone: 'm' } : { word: t('readableErrors'), tone: 'o' }
+  return { word: t('ok'), tone: 'v' }
 })
 </script>
 
@@ -36,25 +38,28 @@ const state = computed(() => {
     <div class="visits">
       <VisitStrip :visits="props.feed.visits" />
       <p class="small soft">
-        <template v-if="props.feed.isBeingVisited">Fetching now.</template
-        ><template v-else-if="props.feed.standing === 'active'"
-          >Last <WhenText :at="props.feed.state.lastVisitAt" :zone="props.zone" />, next
-          <WhenText :at="props.feed.state.nextVisitAt" :zone="props.zone" />{{
-            props.feed.pauseSeconds ? `, ${pauseWords(props.feed.pauseSeconds)}` : ''
-          }}</template
-        ><template v-else
-          >Last fetched <WhenText :at="props.feed.state.lastVisitAt" :zone="props.zone" />; not scheduled</template
-        >
+        <template v-if="props.feed.isBeingVisited">{{ t('fetchingNow') }}</template><RichText
+          v-else-if="props.feed.standing === 'active'"
+          :of="
+            props.feed.pauseSeconds
+              ? rich('lastNextEvery', { every: pauseWords(props.feed.pauseSeconds) })
+              : rich('lastNext')
+          "
+          ><template #last><WhenText :at="props.feed.state.lastVisitAt" :zone="props.zone" /></template
+          ><template #next><WhenText :at="props.feed.state.nextVisitAt" :zone="props.zone" /></template></RichText
+        ><RichText v-else :of="rich('lastFetched')"
+          ><template #last><WhenText :at="props.feed.state.lastVisitAt" :zone="props.zone" /></template
+        ></RichText>
       </p>
     </div>
     <p class="tally small">
-      <b>{{ counted(props.feed.posts, 'post') }}</b><br /><span class="soft"
-        >{{ counted(props.feed.entries, 'entry', 'entries') }} in the feed</span
-      >
+      <b>{{ t('posts2', { posts: props.feed.posts }) }}</b><br /><span class="soft">{{
+        t('entriesFeed', { entries: props.feed.entries })
+      }}</span>
     </p>
     <div class="acts">
       <button v-if="props.mayEdit" type="button" class="link small" :disabled="props.busy" @click="emit('visit')">
-        {{ props.busy ? 'Fetching …' : 'Fetch now' }}
+        {{ props.busy ? t('fetching') : t('fetchNow') }}
       </button>
       <button
         v-if="props.mayEdit && props.feed.standing === 'active'"
@@ -62,18 +67,20 @@ const state = computed(() => {
         class="link small"
         @click="emit('pause')"
       >
-        Pause
+        {{ t('pause') }}
       </button>
-      <button v-else-if="props.mayEdit" type="button" class="link small" @click="emit('resume')">Resume</button>
+      <button v-else-if="props.mayEdit" type="button" class="link small" @click="emit('resume')">
+        {{ t('resume') }}
+      </button>
       <router-link
         class="link small"
         :to="`/s/${props.siteId}/feeds/check?url=${encodeURIComponent(props.feed.state.feedAddress)}`"
-        >Check it</router-link
+        >{{ t('checkIt') }}</router-link
       >
     </div>
     <p v-if="props.feed.state.problem" class="problem small" :class="state.tone">{{ props.feed.state.problem }}</p>
     <p v-if="props.feed.idsChange" class="problem small o">
-      Entry IDs change on every fetch. We match them by link and text; other feed readers will show duplicates.
+      {{ t('entryIdsChangeEvery') }}
     </p>
     <VisitDetail v-if="open" :feed="props.feed" :zone="props.zone" />
   </article>

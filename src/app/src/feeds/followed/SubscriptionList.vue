@@ -2,7 +2,9 @@
 import { useQueryClient } from '@tanstack/vue-query'
 import { ref } from 'vue'
 import { api, type Schemas, take } from '../../api'
-import { counted, useAct } from '../../shared'
+import { useAct } from '../../shared'
+import { rich, t } from '../texts'
+import { RichText } from '../../texts'
 
 const props = defineProps<{ siteId: number; mayEdit: boolean }>()
 const result = ref<Schemas['OpmlResult'] | null>(null)
@@ -26,10 +28,12 @@ async function open(event: Event): Promise<void> {
 
 <template>
   <div class="row small">
-    <span class="soft">All followed feeds (OPML):</span>
-    <a class="link" :href="`/api/sites/${props.siteId}/followed/list.opml`" download="followed-feeds.opml">Export</a>
+    <span class="soft">{{ t('allFollowedFeedsOpml') }}</span>
+    <a class="link" :href="`/api/sites/${props.siteId}/followed/list.opml`" download="followed-feeds.opml">{{
+      t('export')
+    }}</a>
     <label v-if="props.mayEdit" class="link"
-      >{{ act.running.value ? 'Importing …' : 'Import OPML'
+      >{{ act.running.value ? t('importing') : t('importOpml')
       }}<input type="file" accept=".opml,.xml,text/xml,text/x-opml" @change="open"
     /></label>
   </div>
@@ -37,9 +41,7 @@ async function open(event: Event): Promise<void> {
     {{ act.fields.value.text?.[0] ?? act.trouble.value }}
   </p>
   <div v-if="result" class="hint" role="status">
-    <b>{{ counted(result.added.length, 'feed') }} followed from now on</b
-    >{{ result.known.length ? `, ${result.known.length} were followed already` : '' }}. Their posts appear within a
-    minute or two.
+    <RichText :of="rich('feedsFollowed', { added: result.added.length, known: result.known.length })" />
     <p v-for="line in [...result.refused, ...(result.problem ? [result.problem] : [])]" :key="line" class="small m">
       {{ line }}
     </p>

@@ -3,59 +3,75 @@ import { computed } from 'vue'
 import type { Schemas } from '../../api'
 import { WhenText } from '../../shared'
 import { outcomes } from './visits'
+import { rich, t } from '../texts'
+import { RichText } from '../../texts'
 
 const props = defineProps<{ feed: Schemas['FollowedFeedView']; zone?: string }>()
 const latest = computed(() => [...props.feed.visits].reverse().slice(0, 12))
 const hubWords: Record<Schemas['HubState'], string> = {
-  none: 'not subscribed yet',
-  asked: 'awaiting confirmation',
-  subscribed: 'sends updates instantly',
-  refused: 'declined; polling instead',
+  none: t('notSubscribedYet'),
+  asked: t('awaitingConfirmation'),
+  subscribed: t('sendsUpdatesInstantly'),
+  refused: t('declinedPollingInstead'),
 }
 </script>
 
 <template>
   <div class="detail">
     <div>
-      <h4>When</h4>
+      <h4>{{ t('when') }}</h4>
       <p class="small">
-        Visits come {{ props.feed.pauseReason.startsWith('usual') ? 'as' : 'as they do because' }}
-        {{ props.feed.pauseReason }}.
+        {{
+          props.feed.pauseReason.startsWith('usual')
+            ? t('visitsComePausereason', { pauseReason: props.feed.pauseReason })
+            : t('visitsComeTheyDo', { pauseReason: props.feed.pauseReason })
+        }}
       </p>
       <template v-if="props.feed.hub"
-        ><h4>Hub</h4>
+        ><h4>{{ t('hub') }}</h4>
         <p class="small">
           <span class="address">{{ props.feed.hub.hub }}</span> {{ hubWords[props.feed.hub.state]
-          }}<template v-if="props.feed.hub.state === 'subscribed'"
-            >, asked again before <WhenText :at="props.feed.hub.leaseUntil" :zone="props.zone" /></template
+          }}<RichText v-if="props.feed.hub.state === 'subscribed'" :of="rich('askedAgainBefore')"
+            ><template #when><WhenText :at="props.feed.hub.leaseUntil" :zone="props.zone" /></template></RichText
           >.
         </p></template
       >
       <template v-if="props.feed.moves.length"
-        ><h4>Previous addresses</h4>
+        ><h4>{{ t('previousAddresses') }}</h4>
         <ul class="small">
           <li v-for="move in props.feed.moves" :key="move.at">
-            <span class="address">{{ move.from }}</span> until <WhenText :at="move.at" :zone="props.zone" />
+            <RichText :of="rich('addressUntil', { from: move.from })"
+              ><template #address="{ text }"
+                ><span class="address">{{ text }}</span></template
+              ><template #when><WhenText :at="move.at" :zone="props.zone" /></template
+            ></RichText>
           </li></ul
       ></template>
     </div>
     <table class="ruled">
       <caption class="small soft">
-        Fetch history
+        {{
+          t('fetchHistory')
+        }}
       </caption>
       <tbody>
         <tr v-for="visit in latest" :key="visit.at">
           <td class="soft"><WhenText :at="visit.at" :zone="props.zone" /></td>
           <td :class="outcomes[visit.outcome].tone">
             {{ outcomes[visit.outcome].name
-            }}<span v-if="visit.newEntries || visit.changedEntries"
-              >: {{ visit.newEntries }} new, {{ visit.changedEntries }} changed</span
-            >
+            }}<span v-if="visit.newEntries || visit.changedEntries">{{
+              t('newentriesNewChangedentriesChanged', {
+                newEntries: visit.newEntries,
+                changedEntries: visit.changedEntries,
+              })
+            }}</span>
             <p v-if="visit.problem" class="soft">{{ visit.problem }}</p>
           </td>
           <td class="num soft">{{ visit.status ?? '–' }}</td>
-          <td class="num soft">{{ visit.milliseconds }} ms</td>
-          <td class="num soft">{{ visit.bytes ? `${Math.round(visit.bytes / 100) / 10} kB` : '–' }}</td>
+          <td class="num soft">{{ t('millisecondsMs', { milliseconds: visit.milliseconds }) }}</td>
+          <td class="num soft">
+            {{ visit.bytes ? t('roundKb', { count: Math.round(visit.bytes / 100) / 10 }) : '–' }}
+          </td>
         </tr>
       </tbody>
     </table>

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { Schemas } from '../../api'
 import { relativeDate } from '../../shared'
 import { stretchTone, stretchWords } from './stretches'
+import { t } from '../texts'
 
 const props = defineProps<{ history: Schemas['WatchRecordView'][] }>()
 // A stretch is as wide as it is long, within bounds, so that a short trouble is still seen.
@@ -19,14 +20,18 @@ const stretches = computed(() =>
     })),
 )
 const words = (stretch: Schemas['WatchRecordView']) =>
-  `${stretchWords(stretch)}, from ${relativeDate(stretch.from)} until ${relativeDate(stretch.until)}`
+  t('stretchFromWhenUntil', {
+    stretch: stretchWords(stretch),
+    when: relativeDate(stretch.from),
+    until: relativeDate(stretch.until),
+  })
 </script>
 
 <template>
   <div
     class="strip"
     role="img"
-    :aria-label="stretches.map(({ stretch }) => stretchWords(stretch)).join(', then ') || 'Not checked yet'"
+    :aria-label="stretches.map(({ stretch }) => stretchWords(stretch)).join(', then ') || t('notCheckedYet')"
   >
     <span
       v-for="{ stretch, weight } in stretches"

@@ -5,6 +5,8 @@ import { api, lineOf, type Schemas, take } from '../../api'
 import { CopyButton, useAct, useRefresh, WhenText } from '../../shared'
 import HistoryStrip from './HistoryStrip.vue'
 import { stretchTone, stretchWords } from './stretches'
+import { rich, t } from '../texts'
+import { RichText } from '../../texts'
 
 const props = defineProps<{ siteId: number; zone?: string; mayEdit: boolean }>()
 const { data, error, isPending } = useQuery({
@@ -46,10 +48,10 @@ async function check(feed: Schemas['WatchedFeedView']): Promise<void> {
 
 <template>
   <p v-if="error" class="trouble" role="alert">{{ lineOf(error) }}</p>
-  <p v-else-if="isPending" class="waiting">Reading the feeds …</p>
+  <p v-else-if="isPending" class="waiting">{{ t('readingFeeds') }}</p>
   <template v-else>
     <p class="soft small lead">
-      Checked regularly. Owners and editors are notified here and by email when a feed breaks or recovers.
+      {{ t('checkedRegularlyOwnersEditors') }}
     </p>
     <article v-for="feed in data" :key="feed.id" :data-watched="feed.id">
       <div>
@@ -62,14 +64,18 @@ async function check(feed: Schemas['WatchedFeedView']): Promise<void> {
         <HistoryStrip :history="feed.history" />
         <p class="small">
           <span v-if="feed.history[0]" :class="stretchTone(feed.history[0])">{{ stretchWords(feed.history[0]) }}</span>
-          <span class="soft"> · checked <WhenText :at="feed.checkedAt" :zone="props.zone" /></span>
+          <span class="soft">
+            ·
+            <RichText :of="rich('checkedWhen')"
+              ><template #when><WhenText :at="feed.checkedAt" :zone="props.zone" /></template></RichText
+          ></span>
         </p>
       </div>
       <div class="repaired small">
         <template v-if="feed.repair"
-          ><b>Corrected copy published</b>
-          <CopyButton :text="feed.repair.address" label="Copy the address of the repaired feed" /></template
-        ><span v-else-if="feed.isOurs" class="soft">Our feed</span>
+          ><b>{{ t('correctedCopyPublished') }}</b>
+          <CopyButton :text="feed.repair.address" :label="t('copyAddressRepairedFeed')" /></template
+        ><span v-else-if="feed.isOurs" class="soft">{{ t('ourFeed') }}</span>
       </div>
       <div class="acts">
         <button
@@ -79,17 +85,24 @@ async function check(feed: Schemas['WatchedFeedView']): Promise<void> {
           :disabled="checking === feed.id"
           @click="check(feed)"
         >
-          {{ checking === feed.id ? 'Checking …' : 'Check now' }}
+          {{ checking === feed.id ? t('checking') : t('checkNow') }}
         </button>
-        <router-link class="link small" :to="`/s/${props.siteId}/feeds/watched/${feed.id}`">History</router-link>
+        <router-link class="link small" :to="`/s/${props.siteId}/feeds/watched/${feed.id}`">{{
+          t('history')
+        }}</router-link>
       </div>
     </article>
     <form v-if="props.mayEdit" novalidate @submit.prevent="watchIt">
-      <v-text-field v-model="address" label="Feed address" name="watch" :error-messages="act.fields.value.address" />
-      <v-checkbox v-model="repaired" label="Publish a corrected copy" />
-      <v-btn type="submit" height="48" :loading="act.running.value && !checking" :disabled="!address.trim()"
-        >Monitor</v-btn
-      >
+      <v-text-field
+        v-model="address"
+        :label="t('feedAddress')"
+        name="watch"
+        :error-messages="act.fields.value.address"
+      />
+      <v-checkbox v-model="repaired" :label="t('publishCorrectedCopy')" />
+      <v-btn type="submit" height="48" :loading="act.running.value && !checking" :disabled="!address.trim()">{{
+        t('monitor')
+      }}</v-btn>
     </form>
     <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
   </template>

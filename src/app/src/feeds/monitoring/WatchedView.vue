@@ -3,20 +3,12 @@ import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, lineOf, take } from '../../api'
-import {
-  CopyButton,
-  counted,
-  exactDate,
-  PageTitle,
-  SeverityMark,
-  useAct,
-  useNotice,
-  useSite,
-  WhenText,
-} from '../../shared'
+import { CopyButton, exactDate, PageTitle, SeverityMark, useAct, useNotice, useSite, WhenText } from '../../shared'
 import HistoryStrip from './HistoryStrip.vue'
 import { stretchTone, stretchWords } from './stretches'
 import { useRefresh } from '../../shared'
+import { rich, t } from '../texts'
+import { RichText } from '../../texts'
 
 const { id, site, mayEdit } = useSite()
 const route = useRoute()
@@ -51,7 +43,7 @@ async function leave(): Promise<void> {
   await act.run(() => take(api.DELETE('/api/sites/{site}/watched/{feed}', { params: { path: path() } })))
   if (act.trouble.value) return
   const body = { address: left.address, name: left.name, publishRepaired: false }
-  say(`Stopped monitoring “${left.name}”.`, async () => {
+  say(t('stoppedMonitoringName', { name: left.name }), async () => {
     await take(api.POST('/api/sites/{site}/watched', { params: { path: { site: id.value } }, body }))
     await reload()
   })
@@ -61,74 +53,76 @@ async function leave(): Promise<void> {
 </script>
 
 <template>
-  <PageTitle :title="feed?.name ?? 'Watched feed'">
+  <PageTitle :title="feed?.name ?? t('watchedFeed')">
     <template #state
       ><template v-if="feed?.history[0]"
-        ><b :class="stretchTone(feed.history[0])">{{ stretchWords(feed.history[0]) }}.</b> Checked
-        <WhenText :at="feed.checkedAt" :zone="site?.timeZone" />, again
-        <WhenText :at="feed.nextCheckAt" :zone="site?.timeZone" />.</template
-      ></template
-    >
+        ><b :class="stretchTone(feed.history[0])">{{ stretchWords(feed.history[0]) }}.</b>{{ ' '
+        }}<RichText :of="rich('checkedAgain')"
+          ><template #when><WhenText :at="feed.checkedAt" :zone="site?.timeZone" /></template
+          ><template #next><WhenText :at="feed.nextCheckAt" :zone="site?.timeZone" /></template></RichText></template
+    ></template>
     <template v-if="feed" #act
-      ><v-btn variant="outlined" :to="`/s/${id}/feeds/check?url=${encodeURIComponent(feed.address)}`">Full report</v-btn
-      ><v-btn v-if="mayEdit" :loading="act.running.value" @click="check">Check now</v-btn></template
+      ><v-btn variant="outlined" :to="`/s/${id}/feeds/check?url=${encodeURIComponent(feed.address)}`">{{
+        t('fullReport')
+      }}</v-btn
+      ><v-btn v-if="mayEdit" :loading="act.running.value" @click="check">{{ t('checkNow') }}</v-btn></template
     >
   </PageTitle>
   <div class="work">
     <p v-if="error" class="trouble" role="alert">{{ lineOf(error) }}</p>
-    <p v-else-if="isPending" class="waiting">Loading …</p>
+    <p v-else-if="isPending" class="waiting">{{ t('loading') }}</p>
     <div v-else-if="!feed" class="empty">
-      <h2>This feed is not monitored</h2>
-      <p>Somebody may have stopped watching it.</p>
-      <v-btn :to="`/s/${id}/feeds?tab=watched`">Monitored feeds</v-btn>
+      <h2>{{ t('feedNotMonitored') }}</h2>
+      <p>{{ t('somebodyMayHaveStopped') }}</p>
+      <v-btn :to="`/s/${id}/feeds?tab=watched`">{{ t('monitoredFeeds') }}</v-btn>
     </div>
     <template v-else>
       <p class="address where">{{ feed.address }}</p>
       <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
-      <h2 class="group">Published repaired</h2>
+      <h2 class="group">{{ t('publishedRepaired') }}</h2>
       <div v-if="feed.repair" class="repair">
         <div class="row">
           <a class="address" :href="feed.repair.address" target="_blank" rel="noopener">{{
             feed.repair.address
-          }}</a><CopyButton :text="feed.repair.address" label="Copy the address of the repaired feed" />
+          }}</a><CopyButton :text="feed.repair.address" :label="t('copyAddressRepairedFeed')" />
         </div>
         <p class="small soft">
-          <template v-if="feed.repair.changes === null"
-            >The original has not been fetched yet. The address works once it has.</template
-          ><template v-else
-            >{{ counted(feed.repair.changes, 'change') }} made in it, last changed
-            <WhenText :at="feed.repair.changedAt" :zone="site?.timeZone" />. It follows the original and is corrected at
-            each check; if the original is unavailable, the last good copy is served.</template
-          >
+          <template v-if="feed.repair.changes === null">{{ t('originalHasNotBeen') }}</template><RichText
+            v-else
+            :of="rich('changesMade', { changes: feed.repair.changes })"
+            ><template #when><WhenText :at="feed.repair.changedAt" :zone="site?.timeZone" /></template
+          ></RichText>
         </p>
-        <button v-if="mayEdit" type="button" class="link back small" @click="publish(false)">Stop publishing</button>
+        <button v-if="mayEdit" type="button" class="link back small" @click="publish(false)">
+          {{ t('stopPublishing') }}
+        </button>
       </div>
       <div v-else class="repair">
-        <p class="soft">Publish a corrected copy at your own address. It is updated at every check.</p>
-        <v-btn v-if="mayEdit" variant="outlined" :loading="act.running.value" @click="publish(true)"
-          >Publish it repaired</v-btn
-        >
+        <p class="soft">{{ t('publishCorrectedCopyOwn') }}</p>
+        <v-btn v-if="mayEdit" variant="outlined" :loading="act.running.value" @click="publish(true)">{{
+          t('publishRepaired')
+        }}</v-btn>
       </div>
-      <h2 class="group">History</h2>
+      <h2 class="group">{{ t('history') }}</h2>
       <HistoryStrip class="strip" :history="feed.history" />
       <article v-for="stretch in feed.history" :key="stretch.from">
         <p class="small soft when">
           <time :datetime="stretch.from" :title="exactDate(stretch.from, site?.timeZone)"
             ><WhenText :at="stretch.from" :zone="site?.timeZone" /></time
-          ><br />{{ counted(stretch.checks, 'check') }}
+          ><br />{{ t('checks', { checks: stretch.checks }) }}
         </p>
         <div>
           <b :class="stretchTone(stretch)">{{ stretchWords(stretch) }}</b>
           <ul>
             <li v-for="finding in stretch.findings" :key="finding.rule">
               <SeverityMark :severity="finding.severity" /> {{ finding.message }}
-              <span v-if="finding.line" class="address">line {{ finding.line }}</span>
+              <span v-if="finding.line" class="address">{{ t('lineLine', { line: finding.line }) }}</span>
             </li>
           </ul>
         </div>
       </article>
       <p v-if="mayEdit && !feed.isOurs" class="leave">
-        <button type="button" class="link back small" @click="leave">Stop monitoring</button>
+        <button type="button" class="link back small" @click="leave">{{ t('stopMonitoring') }}</button>
       </p>
     </template>
   </div>

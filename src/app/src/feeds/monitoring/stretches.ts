@@ -1,6 +1,6 @@
 import type { Schemas } from '../../api'
 import { verdicts } from '../words'
-import { counted } from '../../shared'
+import { t } from '../texts'
 
 /** Tone of a stretch of the history. */
 export function stretchTone(stretch: Schemas['WatchRecordView']): string {
@@ -9,10 +9,10 @@ export function stretchTone(stretch: Schemas['WatchRecordView']): string {
 
 /** What the checks of a stretch gave. */
 export function stretchWords(stretch: Schemas['WatchRecordView']): string {
-  if (!stretch.verdict) return stretch.trouble ?? 'It could not be fetched'
+  if (!stretch.verdict) return stretch.trouble ?? t('couldNotFetched')
   const found = [
-    stretch.errors ? counted(stretch.errors, 'error') : '',
-    stretch.warnings ? counted(stretch.warnings, 'warning') : '',
+    stretch.errors ? t('errors', { errors: stretch.errors }) : '',
+    stretch.warnings ? t('warnings', { warnings: stretch.warnings }) : '',
   ]
     .filter(Boolean)
     .join(', ')

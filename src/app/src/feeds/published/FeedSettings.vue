@@ -3,6 +3,7 @@ import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { api, type Schemas, take } from '../../api'
 import { useAct, useNotice } from '../../shared'
+import { t } from '../texts'
 
 const props = defineProps<{ feed: Schemas['OwnFeedView']; siteId: number }>()
 const emit = defineEmits<{ close: [] }>()
@@ -28,7 +29,7 @@ async function put(settings: Schemas['FeedSettingsView']): Promise<boolean> {
 async function save(): Promise<void> {
   const before = props.feed.settings
   if (!(await put({ ...form.value, entries: Number(form.value.entries) || 0 }))) return
-  say('Saved. Feed readers get the change at their next update.', async () => void (await put(before)))
+  say(t('savedFeedReadersGet'), async () => void (await put(before)))
   emit('close')
 }
 </script>
@@ -36,7 +37,7 @@ async function save(): Promise<void> {
 <template>
   <v-dialog :model-value="true" max-width="640" :persistent="changed" @update:model-value="emit('close')">
     <v-card class="settings">
-      <h2>Feed settings: “{{ props.feed.blogName }}”</h2>
+      <h2>{{ t('feedSettingsBlogname', { blogName: props.feed.blogName }) }}</h2>
       <form novalidate @submit.prevent="save">
         <div class="pair">
           <v-text-field
@@ -44,11 +45,11 @@ async function save(): Promise<void> {
             type="number"
             min="1"
             max="200"
-            label="Number of entries"
+            :label="t('numberEntries')"
             name="entries"
             :error-messages="act.fields.value.entries"
           />
-          <div class="chips" role="group" aria-label="Content">
+          <div class="chips" role="group" :aria-label="t('content')">
             <button
               type="button"
               class="chip"
@@ -56,76 +57,78 @@ async function save(): Promise<void> {
               :aria-pressed="form.isFullText"
               @click="form.isFullText = true"
             >
-              Full text</button
-            ><button
+              {{ t('fullText') }}</button><button
               type="button"
               class="chip"
               :class="{ on: !form.isFullText }"
               :aria-pressed="!form.isFullText"
               @click="form.isFullText = false"
             >
-              Excerpt
+              {{ t('excerpt') }}
             </button>
           </div>
         </div>
         <v-checkbox
           v-if="props.feed.subject === 'blog'"
           v-model="form.hasHistory"
-          label="Include archive pages with older entries"
+          :label="t('includeArchivePagesOlder')"
         />
         <div class="formats">
-          <v-checkbox v-model="form.asRss" label="RSS" /><v-checkbox v-model="form.asAtom" label="Atom" /><v-checkbox
-            v-model="form.asJson"
-            label="JSON Feed"
-          />
+          <v-checkbox v-model="form.asRss" :label="t('rss')" /><v-checkbox
+            v-model="form.asAtom"
+            :label="t('atom')"
+          /><v-checkbox v-model="form.asJson" :label="t('jsonFeed')" />
         </div>
         <p v-if="act.fields.value.asRss" class="small m" role="alert">{{ act.fields.value.asRss[0] }}</p>
         <v-text-field
           v-model="form.title"
-          label="Title"
+          :label="t('title')"
           :placeholder="props.feed.blogName"
           name="title"
           :error-messages="act.fields.value.title"
         />
         <v-textarea
           v-model="form.description"
-          label="Description"
+          :label="t('description')"
           rows="2"
           :error-messages="act.fields.value.description"
         />
         <v-text-field
           v-model="form.pictureAddress"
-          label="Image address"
+          :label="t('imageAddress')"
           name="picture"
           :error-messages="act.fields.value.pictureAddress"
         />
         <div class="pair">
           <v-text-field
             v-model="form.language"
-            label="Language"
-            placeholder="the site’s"
+            :label="t('language')"
+            :placeholder="t('theSites')"
             name="language"
             :error-messages="act.fields.value.language"
           />
           <v-text-field
             v-model="form.copyright"
-            label="Copyright"
+            :label="t('copyright')"
             name="rights"
             :error-messages="act.fields.value.copyright"
           />
         </div>
         <v-text-field
           v-model="form.redirectTo"
-          label="Redirect to"
+          :label="t('redirectTo')"
           name="redirect"
-          hint="Leave empty normally. If set, feed readers are permanently redirected."
+          :hint="t('leaveEmptyNormallyIf')"
           persistent-hint
           :error-messages="act.fields.value.redirectTo"
         />
         <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
         <div class="row">
-          <v-btn type="submit" :loading="act.running.value" :disabled="!changed">Save</v-btn
-          ><v-btn variant="outlined" @click="emit('close')">{{ changed ? 'Discard' : 'Close' }}</v-btn>
+          <v-btn type="submit" :loading="act.running.value" :disabled="!changed">{{ t('save') }}</v-btn><v-btn
+            variant="outlined"
+            @click="emit('close')"
+            >{{ changed ? t('discard') : t('close') }}</v-btn
+          >
         </div>
       </form>
     </v-card>

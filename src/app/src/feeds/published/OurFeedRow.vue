@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Schemas } from '../../api'
-import { CopyButton, counted } from '../../shared'
+import { CopyButton } from '../../shared'
+import { rich, t } from '../texts'
+import { RichText } from '../../texts'
 
 const props = defineProps<{ feed: Schemas['OwnFeedView']; siteId: number; mayEdit: boolean }>()
 const emit = defineEmits<{ set: [] }>()
@@ -18,10 +20,16 @@ const about = computed(() => {
   const settings = props.feed.settings
   const count =
     props.feed.subject === 'listing'
-      ? `the newest ${settings.entries}`
-      : counted(props.feed.entries, 'entry', 'entries')
-  const history = settings.hasHistory && props.feed.subject === 'blog' ? ', older ones in archives' : ''
-  return `${count}, ${settings.isFullText ? 'full text' : 'excerpts'}${history}${props.feed.isFollowed ? ', republished from the followed feed' : ''}`
+      ? t('newestEntries', { entries: settings.entries })
+      : t('entries2', { entries: props.feed.entries })
+  const history = settings.hasHistory && props.feed.subject === 'blog' ? t('olderOnesArchives') : ''
+  return settings.isFullText
+    ? props.feed.isFollowed
+      ? t('countFullTextHistory', { count, history })
+      : t('countFullTextHistory2', { count, history })
+    : props.feed.isFollowed
+      ? t('countExcerptsHistoryRepublished', { count, history })
+      : t('countExcerptsHistory', { count, history })
 })
 </script>
 
@@ -32,22 +40,26 @@ const about = computed(() => {
       <p class="soft small">{{ about }}</p>
     </div>
     <p v-if="props.feed.settings.redirectTo" class="small moved">
-      <span class="tag o">Moved</span> Redirects to
-      <span class="address">{{ props.feed.settings.redirectTo }}</span>
+      <span class="tag o">{{ t('moved') }}</span>
+      <RichText :of="rich('redirectsTo', { address: props.feed.settings.redirectTo })"
+        ><template #address="{ text }"
+          ><span class="address">{{ text }}</span></template
+        ></RichText
+      >
     </p>
     <ul v-else>
       <li v-for="[name, address] in forms" :key="name">
         <span class="name">{{ name }}</span><a class="address" :href="address" target="_blank" rel="noopener">{{
           address
         }}</a
-        ><CopyButton :text="address" :label="`Copy the ${name} address`" />
+        ><CopyButton :text="address" :label="t('copyNameAddress', { name })" />
       </li>
     </ul>
     <div class="acts">
-      <button v-if="props.mayEdit" type="button" class="link small" @click="emit('set')">Settings</button>
-      <router-link class="link small" :to="`/s/${props.siteId}/feeds/check?url=${encodeURIComponent(forms[0]![1])}`"
-        >Check</router-link
-      >
+      <button v-if="props.mayEdit" type="button" class="link small" @click="emit('set')">{{ t('settings') }}</button>
+      <router-link class="link small" :to="`/s/${props.siteId}/feeds/check?url=${encodeURIComponent(forms[0]![1])}`">{{
+        t('check')
+      }}</router-link>
     </div>
   </article>
 </template>

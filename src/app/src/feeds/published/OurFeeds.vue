@@ -5,6 +5,7 @@ import { api, lineOf, type Schemas, take } from '../../api'
 import { CopyButton } from '../../shared'
 import FeedSettings from './FeedSettings.vue'
 import OurFeedRow from './OurFeedRow.vue'
+import { t } from '../texts'
 
 const props = defineProps<{ siteId: number; mayEdit: boolean }>()
 const { data, error, isPending } = useQuery({
@@ -14,9 +15,9 @@ const { data, error, isPending } = useQuery({
 const groups = computed(() =>
   (
     [
-      ['blog', 'Blogs'],
-      ['listing', 'Listings'],
-      ['comments', 'Comments'],
+      ['blog', t('blogs')],
+      ['listing', t('listings')],
+      ['comments', t('comments')],
     ] as const
   )
     .map(([subject, name]) => ({ name, feeds: data.value?.feeds.filter((feed) => feed.subject === subject) ?? [] }))
@@ -27,7 +28,7 @@ const setting = ref<Schemas['OwnFeedView'] | null>(null)
 
 <template>
   <p v-if="error" class="trouble" role="alert">{{ lineOf(error) }}</p>
-  <p v-else-if="isPending" class="waiting">Reading the feeds …</p>
+  <p v-else-if="isPending" class="waiting">{{ t('readingFeeds') }}</p>
   <template v-else-if="data">
     <section v-for="group in groups" :key="group.name">
       <h2 class="group">{{ group.name }}</h2>
@@ -41,9 +42,13 @@ const setting = ref<Schemas['OwnFeedView'] | null>(null)
       />
     </section>
     <div class="row small all">
-      <span class="soft">All feeds (OPML):</span
-      ><a class="address" :href="data.listAddress" target="_blank" rel="noopener">{{ data.listAddress }}</a
-      ><CopyButton :text="data.listAddress" label="Copy the address of the list" />
+      <span class="soft">{{ t('allFeedsOpml') }}</span><a
+        class="address"
+        :href="data.listAddress"
+        target="_blank"
+        rel="noopener"
+        >{{ data.listAddress }}</a
+      ><CopyButton :text="data.listAddress" :label="t('copyAddressList')" />
     </div>
   </template>
   <FeedSettings v-if="setting" :feed="setting" :site-id="props.siteId" @close="setting = null" />

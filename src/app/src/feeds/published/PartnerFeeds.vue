@@ -2,7 +2,9 @@
 import { useQuery } from '@tanstack/vue-query'
 import { reactive, ref } from 'vue'
 import { api, lineOf, type Schemas, take } from '../../api'
-import { ChoiceFields, CopyButton, counted, useAct, useNotice, useRefresh, WhenText } from '../../shared'
+import { ChoiceFields, CopyButton, useAct, useNotice, useRefresh, WhenText } from '../../shared'
+import { rich, t } from '../texts'
+import { RichText } from '../../texts'
 
 /** Feeds for one partner each: their addresses, what they brought, and how they end. */
 const props = defineProps<{ siteId: number; zone: string | undefined; mayEdit: boolean }>()
@@ -48,7 +50,7 @@ async function save(): Promise<void> {
       : take(api.POST('/api/sites/{site}/partner-feeds', { params: { path: path() }, body: draft.feed })),
   )
   if (!saved) return
-  say(`Feed for ${saved.name} saved.`)
+  say(t('feedNameSaved', { name: saved.name }))
   opened.value = null
   await refresh()
 }
@@ -63,11 +65,7 @@ async function toggle(feed: Schemas['PartnerFeedView']): Promise<void> {
     ),
   )
   if (!act.trouble.value)
-    say(
-      feed.endedAt
-        ? `Access for ${feed.name} restored.`
-        : `Access for ${feed.name} ended; the address now returns “gone”.`,
-    )
+    say(feed.endedAt ? t('accessNameRestored', { name: feed.name }) : t('accessNameEndedAddress', { name: feed.name }))
   await refresh()
 }
 </script>
@@ -76,53 +74,60 @@ async function toggle(feed: Schemas['PartnerFeedView']): Promise<void> {
   <div class="partners">
     <p v-if="error || act.trouble.value" class="trouble" role="alert">{{ act.trouble.value || lineOf(error) }}</p>
     <div v-if="feeds?.length === 0 && opened === null" class="empty">
-      <h2>No partner feeds yet</h2>
-      <p>Give each partner their own feed address: choose its posts, see usage, and end access at any time.</p>
+      <h2>{{ t('noPartnerFeedsYet') }}</h2>
+      <p>{{ t('giveEachPartnerTheir') }}</p>
     </div>
     <article v-for="feed in feeds" :key="feed.id" class="one" :class="{ over: feed.endedAt }">
-      <h3>{{ feed.name }} <span v-if="feed.endedAt" class="tag plain">Ended</span></h3>
+      <h3>
+        {{ feed.name }} <span v-if="feed.endedAt" class="tag plain">{{ t('ended') }}</span>
+      </h3>
       <p class="small soft">
-        Requested {{ counted(feed.reads, 'time')
-        }}<template v-if="feed.lastReadAt">, last <WhenText :at="feed.lastReadAt" :zone="props.zone" /></template
-        ><template v-if="feed.source">; {{ counted(feed.brought, 'visit') }} tagged “{{ feed.source }}”</template>.
+        <RichText v-if="feed.lastReadAt" :of="rich('requestedTimesLast', { reads: feed.reads })"
+          ><template #when><WhenText :at="feed.lastReadAt" :zone="props.zone" /></template></RichText
+        ><template v-else>{{ t('requestedTimes', { reads: feed.reads }) }}</template
+        ><template v-if="feed.source"
+          >{{ ' ' }}{{ t('visitsTagged', { brought: feed.brought, source: feed.source }) }}</template
+        >
       </p>
       <p v-for="address in feed.addresses" :key="address.form" class="address">
         <span class="small soft">{{ address.form }}</span> <code>{{ address.address }}</code>
-        <CopyButton :text="address.address" :label="`Copy the ${address.form} address`" />
+        <CopyButton :text="address.address" :label="t('copyFormAddress', { form: address.form })" />
       </p>
       <p v-if="props.mayEdit" class="acts">
-        <button class="link small" @click="open(feed)">Edit</button>
+        <button class="link small" @click="open(feed)">{{ t('edit') }}</button>
         <button class="link back small" @click="toggle(feed)">
-          {{ feed.endedAt ? 'Restore access' : 'End access' }}
+          {{ feed.endedAt ? t('restoreAccess') : t('endAccess') }}
         </button>
       </p>
     </article>
     <form v-if="opened !== null" class="form" novalidate @submit.prevent="save">
-      <h2 class="group">{{ opened ? 'Change the feed' : 'New partner feed' }}</h2>
+      <h2 class="group">{{ opened ? t('changeFeed') : t('newPartnerFeed') }}</h2>
       <v-text-field
         v-model="draft.feed.name"
-        label="Partner name"
+        :label="t('partnerName')"
         name="partner"
         :error-messages="act.fields.value.name"
       />
       <ChoiceFields v-model="draft.feed.choice" :site-id="props.siteId" :readonly="false" />
-      <v-checkbox v-model="draft.feed.isFullText" label="Full text" density="compact" hide-details />
+      <v-checkbox v-model="draft.feed.isFullText" :label="t('fullText')" density="compact" hide-details />
       <v-text-field
         v-model="draft.feed.source"
-        label="Source tag (utm_source)"
-        placeholder="parish-paper"
+        :label="t('sourceTagUtmSource')"
+        :placeholder="t('parishPaper')"
         persistent-placeholder
         :error-messages="act.fields.value.source"
       />
       <div class="row">
-        <v-btn type="submit" :loading="act.running.value">{{ opened ? 'Save' : 'Create feed' }}</v-btn><v-btn
+        <v-btn type="submit" :loading="act.running.value">{{ opened ? t('save') : t('createFeed') }}</v-btn><v-btn
           variant="text"
           @click="opened = null"
-          >Cancel</v-btn
+          >{{ t('cancel') }}</v-btn
         >
       </div>
     </form>
-    <v-btn v-else-if="props.mayEdit" class="mt-4" variant="outlined" @click="open(null)">New partner feed</v-btn>
+    <v-btn v-else-if="props.mayEdit" class="mt-4" variant="outlined" @click="open(null)">{{
+      t('newPartnerFeed')
+    }}</v-btn>
   </div>
 </template>
 

@@ -9,6 +9,7 @@ import HowItLooks from './HowItLooks.vue'
 import HowMany from './HowMany.vue'
 import WhichPosts from './WhichPosts.vue'
 import type { BuiltListing } from '../useListing'
+import { t } from '../texts'
 
 const listing = defineModel<BuiltListing>({ required: true })
 const props = defineProps<{
@@ -37,11 +38,11 @@ const where = computed(() => listing.value.pageAddress ?? props.siteAddress)
       :preview="props.preview"
       :address="where"
     />
-    <QuestionPart title="Page and position" :answer="where.replace(/^https?:\/\//, '')">
+    <QuestionPart :title="t('pagePosition')" :answer="where.replace(/^https?:\/\//, '')">
       <v-text-field
         :model-value="listing.pageAddress"
         density="compact"
-        label="Page address"
+        :label="t('pageAddress')"
         :placeholder="props.siteAddress"
         :error-messages="props.fields.pageAddress"
         @change="listing.pageAddress = ($event.target as HTMLInputElement).value.trim() || null"
@@ -50,20 +51,20 @@ const where = computed(() => listing.value.pageAddress ?? props.siteAddress)
         :model-value="listing.spot"
         class="mt-3"
         density="compact"
-        label="Insert after (CSS selector, or pick in preview)"
-        placeholder="automatic"
+        :label="t('insertAfterCssSelector')"
+        :placeholder="t('automatic')"
         clearable
         :error-messages="props.fields.spot"
         @update:model-value="listing.spot = $event || null"
       />
       <p v-if="listing.definition.layout === 'wholeBlog'" class="small soft mt-2">
-        This page becomes the home of the blog: feeds, mails and search engines are told that its posts live there.
+        {{ t('pageBecomesHomeBlog') }}
       </p>
       <v-text-field
         v-model="listing.name"
         class="mt-3"
         density="compact"
-        label="Internal name"
+        :label="t('internalName')"
         :error-messages="props.fields.name"
       />
     </QuestionPart>

@@ -5,6 +5,8 @@ import { ChipChoice, NumberLine, QuestionPart } from '../../shared'
 import PartOrder from './PartOrder.vue'
 import { useOwnFields } from '../useOwnFields'
 import type { WholeDefinition } from '../wholeDefinition'
+import { t } from '../texts'
+import { inSentence } from '../../texts'
 
 const definition = defineModel<WholeDefinition>({ required: true })
 const props = defineProps<{ siteId: number; fields: Record<string, string[]> }>()
@@ -14,43 +16,43 @@ const own = useOwnFields(
 )
 const form = computed(() => definition.value.form)
 const details = [
-  ['picture', 'Picture'],
-  ['excerpt', 'Excerpt'],
-  ['date', 'Date'],
-  ['author', 'Author'],
-  ['category', 'Category'],
+  ['picture', t('picture')],
+  ['excerpt', t('excerpt')],
+  ['date', t('date')],
+  ['author', t('author')],
+  ['category', t('category')],
 ] as const
 const more = [
-  ['source', 'Blog'],
-  ['readingTime', 'Reading time'],
-  ['share', 'Share links'],
-  ['comments', 'Comments'],
-  ['tags', 'Tags'],
+  ['source', t('blog')],
+  ['readingTime', t('readingTime')],
+  ['share', t('shareLinks')],
+  ['comments', t('comments')],
+  ['tags', t('tags')],
 ] as const
 const shown = computed(() =>
   [
-    'title',
-    ...details.filter(([name]) => definition.value.details[name]).map(([, label]) => label.toLowerCase()),
-    ...more.filter(([name]) => form.value[name]).map(([, label]) => label.toLowerCase()),
-    ...own.value.filter((field) => form.value.fields.includes(field.key)).map((field) => field.label.toLowerCase()),
+    inSentence(t('title')),
+    ...details.filter(([name]) => definition.value.details[name]).map(([, label]) => inSentence(label)),
+    ...more.filter(([name]) => form.value[name]).map(([, label]) => inSentence(label)),
+    ...own.value.filter((field) => form.value.fields.includes(field.key)).map((field) => field.label),
   ].join(', '),
 )
 const places = [
-  ['byLayout', 'Layout default'],
-  ['beside', 'Beside'],
-  ['amongParts', 'As part of the order below'],
-  ['behind', 'Background'],
+  ['byLayout', t('layoutDefault')],
+  ['beside', t('beside')],
+  ['amongParts', t('partOrderBelow')],
+  ['behind', t('background')],
 ] as const
 const sources = [
-  ['ownOrText', 'Excerpt, else start of text'],
-  ['ownOnly', 'Excerpt only'],
-  ['textOnly', 'Start of text'],
+  ['ownOrText', t('excerptElseStartText')],
+  ['ownOnly', t('excerptOnly')],
+  ['textOnly', t('startText')],
 ] as const
 const leads = [
-  ['ownPage', 'Post page'],
-  ['readingPanel', 'Overlay on your page'],
-  ['wholeBlog', 'Blog page'],
-  ['source', 'Source link'],
+  ['ownPage', t('postPage')],
+  ['readingPanel', t('overlayPage')],
+  ['wholeBlog', t('blogPage')],
+  ['source', t('sourceLink')],
 ] as const
 const arranged = computed(() => {
   const { details } = definition.value
@@ -74,7 +76,7 @@ const arranged = computed(() => {
 </script>
 
 <template>
-  <QuestionPart title="What does an entry show?" :answer="shown">
+  <QuestionPart :title="t('whatDoesEntryShow')" :answer="shown">
     <div class="chips">
       <button
         v-for="[name, label] in details"
@@ -105,7 +107,7 @@ const arranged = computed(() => {
         class="chip"
         :class="{ on: form.fields.includes(field.key) }"
         :aria-pressed="form.fields.includes(field.key)"
-        :title="`Own field ${field.label}`"
+        :title="t('ownFieldLabel', { label: field.label })"
         @click="
           form.fields = form.fields.includes(field.key)
             ? form.fields.filter((key) => key !== field.key)
@@ -116,43 +118,53 @@ const arranged = computed(() => {
       </button>
     </div>
     <div v-if="definition.layout !== 'wholeBlog'" class="fine">
-      <ChipChoice v-model="definition.leads" label="Title links to" :choices="leads" />
+      <ChipChoice v-model="definition.leads" :label="t('titleLinks')" :choices="leads" />
     </div>
     <details class="small">
-      <summary class="link">Position and order</summary>
+      <summary class="link">{{ t('positionOrder') }}</summary>
       <div class="fine">
-        <ChipChoice v-if="definition.details.picture" v-model="form.picturePlace" label="Picture" :choices="places" />
-        <p v-if="form.picturePlace === 'behind'" class="soft">A dark overlay keeps white text readable.</p>
+        <ChipChoice
+          v-if="definition.details.picture"
+          v-model="form.picturePlace"
+          :label="t('picture')"
+          :choices="places"
+        />
+        <p v-if="form.picturePlace === 'behind'" class="soft">{{ t('darkOverlayKeepsWhite') }}</p>
         <PartOrder v-model="form.parts" :shown="arranged" :byline-above="form.bylineAbove" />
       </div>
     </details>
     <details class="small">
-      <summary class="link">Lengths and wording</summary>
+      <summary class="link">{{ t('lengthsWording') }}</summary>
       <div class="fine">
         <NumberLine
           v-model="form.titleLength"
-          label="Shorten titles to (characters)"
+          :label="t('shortenTitlesCharacters')"
           name="title-length"
           :min="10"
           :max="300"
-          empty="never"
+          :empty="t('never')"
           :problem="props.fields['definition.form.titleLength']?.[0]"
         />
-        <ChipChoice v-if="definition.details.excerpt" v-model="form.excerptSource" label="Excerpt" :choices="sources" />
+        <ChipChoice
+          v-if="definition.details.excerpt"
+          v-model="form.excerptSource"
+          :label="t('excerpt')"
+          :choices="sources"
+        />
         <NumberLine
           v-if="definition.details.excerpt && form.excerptSource !== 'ownOnly'"
           v-model="form.excerptCharacters"
-          label="Excerpt length (characters)"
+          :label="t('excerptLengthCharacters')"
           name="excerpt-characters"
           :min="20"
           :max="2000"
-          empty="use word count"
+          :empty="t('useWordCount')"
           :problem="props.fields['definition.form.excerptCharacters']?.[0]"
         />
         <NumberLine
           v-if="definition.details.excerpt && form.excerptCharacters === null && form.excerptSource !== 'ownOnly'"
           v-model="form.excerptWords"
-          label="Excerpt length (words)"
+          :label="t('excerptLengthWords')"
           name="excerpt-words"
           :min="1"
           :max="200"
@@ -161,30 +173,30 @@ const arranged = computed(() => {
         <v-checkbox
           v-if="definition.details.excerpt && form.excerptSource !== 'ownOnly'"
           v-model="form.excerptAtSentence"
-          label="End at a full sentence if possible"
+          :label="t('endFullSentenceIf')"
         />
         <v-text-field
           v-model="form.readMore"
-          label="“Read more” link text"
+          :label="t('readMoreLinkText')"
           density="compact"
           clearable
           :error-messages="props.fields['definition.form.readMore']"
         />
         <v-text-field
           v-model="form.separator"
-          label="Separator"
+          :label="t('separator')"
           density="compact"
           :error-messages="props.fields['definition.form.separator']"
         />
         <v-text-field
           v-model="form.datePattern"
-          label="Date format"
+          :label="t('dateFormat')"
           density="compact"
           clearable
           :error-messages="props.fields['definition.form.datePattern']"
         />
-        <v-checkbox v-if="form.parts.length === 0" v-model="form.bylineAbove" label="Date and author above the title" />
-        <v-checkbox v-model="form.standInPicture" label="Generate a picture for posts without one" />
+        <v-checkbox v-if="form.parts.length === 0" v-model="form.bylineAbove" :label="t('dateAuthorAboveTitle')" />
+        <v-checkbox v-model="form.standInPicture" :label="t('generatePicturePostsWithout')" />
       </div>
     </details>
   </QuestionPart>

@@ -1,16 +1,17 @@
 <script setup lang="ts">
 import { mdiClose } from '@mdi/js'
 import type { Schemas } from '../../api'
+import { t } from '../texts'
 
 /** What own fields must hold; every condition must be met. */
 const conditions = defineModel<Schemas['FieldCondition'][]>({ required: true })
 const props = defineProps<{ own: Schemas['OwnField'][]; fields: Record<string, string[]> }>()
 const names: Record<Schemas['FieldComparison'], string> = {
-  is: 'is',
-  contains: 'contains',
-  atLeast: 'is at least',
-  atMost: 'is at most',
-  isFilled: 'is filled in',
+  is: t('text2'),
+  contains: t('contains'),
+  atLeast: t('isAtLeast'),
+  atMost: t('isAtMost'),
+  isFilled: t('isFilledIn'),
 }
 const fieldOf = (key: string) => props.own.find((field) => field.key === key)
 
@@ -37,12 +38,12 @@ const problemOf = (index: number) => props.fields[`definition.filter.fields[${in
 </script>
 
 <template>
-  <div class="conditions" role="group" aria-label="Custom fields">
+  <div class="conditions" role="group" :aria-label="t('customFields')">
     <div v-for="(condition, index) in conditions" :key="index" class="one">
       <v-select
         :model-value="condition.key"
         :items="props.own.map((field) => ({ value: field.key, title: field.label }))"
-        label="Custom field"
+        :label="t('customField')"
         class="whole"
         density="compact"
         hide-details
@@ -51,7 +52,7 @@ const problemOf = (index: number) => props.fields[`definition.filter.fields[${in
       <v-select
         :model-value="condition.comparison"
         :items="comparisons(condition.key)"
-        label="Comparison"
+        :label="t('comparison')"
         density="compact"
         hide-details
         @update:model-value="(comparison: Schemas['FieldComparison']) => change(index, { comparison })"
@@ -60,7 +61,7 @@ const problemOf = (index: number) => props.fields[`definition.filter.fields[${in
         v-if="condition.comparison !== 'isFilled'"
         :model-value="condition.value"
         :items="fieldOf(condition.key)?.kind === 'yesNo' ? ['yes', 'no'] : (fieldOf(condition.key)?.choices ?? [])"
-        :label="fieldOf(condition.key)?.unit ?? 'Value'"
+        :label="fieldOf(condition.key)?.unit ?? t('value')"
         :type="fieldOf(condition.key)?.kind === 'date' ? 'date' : 'text'"
         density="compact"
         :error-messages="problemOf(index)"
@@ -70,13 +71,13 @@ const problemOf = (index: number) => props.fields[`definition.filter.fields[${in
       <button
         type="button"
         class="away"
-        :aria-label="`Remove condition on ${fieldOf(condition.key)?.label ?? condition.key}`"
+        :aria-label="t('removeConditionLabel', { label: fieldOf(condition.key)?.label ?? condition.key })"
         @click="conditions = conditions.filter((_, at) => at !== index)"
       >
         <v-icon :icon="mdiClose" size="18" />
       </button>
     </div>
-    <button type="button" class="link small" @click="ask">Add a custom-field condition</button>
+    <button type="button" class="link small" @click="ask">{{ t('addCustomFieldCondition') }}</button>
   </div>
 </template>
 

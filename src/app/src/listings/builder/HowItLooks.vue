@@ -8,6 +8,7 @@ import type { usePageLook } from '../styles/usePageLook'
 import { lookSummary } from '../styles/wholeLook'
 import LayoutChoice from './LayoutChoice.vue'
 import type { WholeDefinition } from '../wholeDefinition'
+import { t } from '../texts'
 
 const definition = defineModel<WholeDefinition>({ required: true })
 const props = defineProps<{
@@ -21,8 +22,8 @@ const form = computed(() => definition.value.form)
 const frame = computed(() => definition.value.frame)
 const has = (...layouts: WholeDefinition['layout'][]) => layouts.includes(definition.value.layout)
 const sides = [
-  ['start', 'Before the text'],
-  ['end', 'After the text'],
+  ['start', t('beforeText')],
+  ['end', t('afterText')],
 ] as const
 const ratios = [
   ['fourToThree', '4 : 3'],
@@ -34,49 +35,57 @@ const levels = [1, 2, 3, 4, 5].map((level) => [level, `h${level}`] as const)
 </script>
 
 <template>
-  <QuestionPart title="Appearance" :answer="props.looks.chosen.value ? 'a saved style' : lookSummary(definition.look)">
+  <QuestionPart
+    :title="t('appearance')"
+    :answer="props.looks.chosen.value ? t('savedStyle') : lookSummary(definition.look)"
+  >
     <LayoutChoice v-model="definition.layout" />
     <div class="fine">
       <NumberLine
         v-if="has('columns', 'bricks', 'carousel')"
         v-model="form.columns"
-        label="Maximum columns"
+        :label="t('maximumColumns')"
         name="columns"
         :min="1"
         :max="6"
       />
-      <ChipChoice v-if="has('rows', 'zigzag')" v-model="form.pictureSide" label="Picture position" :choices="sides" />
+      <ChipChoice
+        v-if="has('rows', 'zigzag')"
+        v-model="form.pictureSide"
+        :label="t('picturePosition')"
+        :choices="sides"
+      />
       <ChipChoice
         v-if="!has('bricks', 'ticker', 'archive', 'tagCloud', 'categoryIndex')"
         v-model="form.ratio"
-        label="Picture ratio"
+        :label="t('pictureRatio')"
         :choices="ratios"
       />
       <NumberLine
         v-if="has('carousel', 'ticker')"
         v-model="definition.moveSeconds"
-        label="Auto-advance (seconds)"
+        :label="t('autoAdvanceSeconds')"
         name="move-seconds"
         :min="3"
         :max="60"
-        empty="never"
+        :empty="t('never')"
       />
       <v-text-field
         v-model="definition.heading"
         density="compact"
-        label="Heading"
+        :label="t('heading')"
         clearable
         :error-messages="props.fields['definition.heading']"
       />
     </div>
     <details class="small">
-      <summary class="link">Heading, introduction and footer</summary>
+      <summary class="link">{{ t('headingIntroductionFooter') }}</summary>
       <div class="fine">
-        <ChipChoice v-model="frame.headingLevel" label="Heading level" :choices="levels" />
+        <ChipChoice v-model="frame.headingLevel" :label="t('headingLevel')" :choices="levels" />
         <v-text-field
           v-model="frame.headingLink"
           density="compact"
-          label="Heading link"
+          :label="t('headingLink')"
           clearable
           :error-messages="props.fields['definition.frame.headingLink']"
         />
@@ -84,14 +93,14 @@ const levels = [1, 2, 3, 4, 5].map((level) => [level, `h${level}`] as const)
           v-model="frame.introduction"
           density="compact"
           rows="2"
-          label="Introduction"
+          :label="t('introduction')"
           clearable
           :error-messages="props.fields['definition.frame.introduction']"
         />
         <v-text-field
           v-model="frame.closingText"
           density="compact"
-          label="Footer link text"
+          :label="t('footerLinkText')"
           clearable
           :error-messages="props.fields['definition.frame.closingText']"
         />
@@ -99,11 +108,11 @@ const levels = [1, 2, 3, 4, 5].map((level) => [level, `h${level}`] as const)
           v-if="frame.closingText"
           v-model="frame.closingLink"
           density="compact"
-          label="Footer link address"
+          :label="t('footerLinkAddress')"
           clearable
           :error-messages="props.fields['definition.frame.closingLink']"
         />
-        <v-checkbox v-model="frame.feedLink" label="Link to the feed" />
+        <v-checkbox v-model="frame.feedLink" :label="t('linkFeed')" />
       </div>
     </details>
     <LookPart

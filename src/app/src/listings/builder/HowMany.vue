@@ -4,6 +4,7 @@ import type { Schemas } from '../../api'
 import { ChipChoice, NumberLine, QuestionPart } from '../../shared'
 import PostOrder from '../PostOrder.vue'
 import type { WholeDefinition } from '../wholeDefinition'
+import { t } from '../texts'
 
 const definition = defineModel<WholeDefinition>({ required: true })
 const props = defineProps<{ preview: Schemas['ListingPreview'] | null; fields: Record<string, string[]> }>()
@@ -16,51 +17,56 @@ const count = computed({
   set: (value: number | null) => (definition.value.count = value ?? 0),
 })
 const orders = [
-  ['newest', 'Newest'],
-  ['oldest', 'Oldest'],
-  ['title', 'By title'],
-  ['mostCommented', 'Most commented'],
-  ['lastUpdated', 'Last changed'],
-  ['shuffled', 'Random (changes daily)'],
-  ['byHand', 'Manual'],
-  ['related', 'Related'],
+  ['newest', t('newest')],
+  ['oldest', t('oldest')],
+  ['title', t('byTitle')],
+  ['mostCommented', t('mostCommented')],
+  ['lastUpdated', t('lastChanged')],
+  ['shuffled', t('randomChangesDaily')],
+  ['byHand', t('manual')],
+  ['related', t('related')],
 ] as const
 const pagings = [
-  ['none', 'None'],
-  ['previousNext', 'Newer/older links'],
-  ['numbered', 'Page numbers'],
-  ['more', '“Load more” button'],
+  ['none', t('none2')],
+  ['previousNext', t('newerOlderLinks')],
+  ['numbered', t('pageNumbers')],
+  ['more', t('loadMoreButton')],
 ] as const
 const entering = [
-  ['onTop', 'On top'],
-  ['atTheBottom', 'At the bottom'],
+  ['onTop', t('onTop')],
+  ['atTheBottom', t('atTheBottom')],
 ] as const
 </script>
 
 <template>
-  <QuestionPart title="How many, in what order?" :answer="props.preview ? `${props.preview.fitting} matching` : ''">
+  <QuestionPart
+    :title="t('howManyWhatOrder')"
+    :answer="props.preview ? t('fittingMatching', { fitting: props.preview.fitting }) : ''"
+  >
     <NumberLine
       v-model="count"
-      label="Show"
+      :label="t('show')"
       name="count"
       :min="1"
       :max="50"
-      empty="all"
+      :empty="t('all2')"
       :problem="props.fields['definition.count']?.[0]"
     >
-      <button type="button" class="chip all" :class="{ on: all }" :aria-pressed="all" @click="all = !all">All</button>
+      <button type="button" class="chip all" :class="{ on: all }" :aria-pressed="all" @click="all = !all">
+        {{ t('all') }}
+      </button>
     </NumberLine>
-    <ChipChoice v-model="definition.order" label="Order" :choices="orders" />
+    <ChipChoice v-model="definition.order" :label="t('order')" :choices="orders" />
     <p v-if="definition.order === 'related'" class="small soft hint">
-      Posts most similar to the one on the page. Elsewhere, the newest posts. Preview uses your newest post.
+      {{ t('postsMostSimilarOne') }}
     </p>
     <ChipChoice
       v-if="definition.order === 'byHand'"
       v-model="definition.newPosts"
-      label="New posts"
+      :label="t('newPosts')"
       :choices="entering"
     />
-    <ChipChoice v-model="definition.paging" label="Paging" :choices="pagings" />
+    <ChipChoice v-model="definition.paging" :label="t('paging')" :choices="pagings" />
     <PostOrder
       v-if="props.preview?.first.length"
       v-model:pinned="definition.pinned"

@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import type { Schemas } from '../../api'
 import { layouts } from '../layouts'
+import { t } from '../texts'
 
 const layout = defineModel<Schemas['ListingLayout']>({ required: true })
 </script>
 
 <template>
-  <div class="choices" role="radiogroup" aria-label="Layout">
+  <div class="choices" role="radiogroup" :aria-label="t('layout')">
     <button
       v-for="choice in layouts"
       :key="choice.value"

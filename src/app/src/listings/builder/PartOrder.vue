@@ -2,17 +2,18 @@
 import { computed } from 'vue'
 import type { Schemas } from '../../api'
 import { ArrangeList } from '../../shared'
+import { t } from '../texts'
 
 /** The parts of an entry in the order they stand in. */
 const parts = defineModel<Schemas['EntryPart'][]>({ required: true })
 const props = defineProps<{ shown: Schemas['EntryPart'][]; bylineAbove: boolean }>()
 const names: Record<Schemas['EntryPart'], string> = {
-  picture: 'Picture',
-  title: 'Title',
-  byline: 'Date and author',
-  excerpt: 'Excerpt',
-  tags: 'Tags',
-  more: 'Link at the end',
+  picture: t('picture'),
+  title: t('title'),
+  byline: t('dateAuthor'),
+  excerpt: t('excerpt'),
+  tags: t('tags'),
+  more: t('linkEnd'),
 }
 const usual = computed<Schemas['EntryPart'][]>(() =>
   props.bylineAbove

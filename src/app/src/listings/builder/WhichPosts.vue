@@ -5,6 +5,7 @@ import { NumberLine, QuestionPart, useTerms } from '../../shared'
 import FieldConditions from './FieldConditions.vue'
 import { useOwnFields } from '../useOwnFields'
 import type { WholeDefinition } from '../wholeDefinition'
+import { t } from '../texts'
 
 const definition = defineModel<WholeDefinition>({ required: true })
 const props = defineProps<{ siteId: number; blogs: Schemas['BlogView'][]; fields: Record<string, string[]> }>()
@@ -21,29 +22,29 @@ const asked = computed(() => {
     ...tags.any,
     ...tags.all,
     ...authors,
-    ...[...categories.none, ...tags.none].map((name) => `not in ${name}`),
+    ...[...categories.none, ...tags.none].map((name) => t('notName', { name })),
   ]
-  if (featuredOnly) parts.push('featured')
-  if (withPictureOnly) parts.push('with picture')
-  if (maxAgeDays) parts.push(`${maxAgeDays} days`)
+  if (featuredOnly) parts.push(t('featured'))
+  if (withPictureOnly) parts.push(t('withPicture'))
+  if (maxAgeDays) parts.push(t('maxagedaysDays', { maxAgeDays }))
   if (titleWords) parts.push(`“${titleWords}”`)
   for (const one of filter.value.fields)
-    parts.push(`${own.value.find((field) => field.key === one.key)?.label ?? one.key} ${one.value ?? 'filled in'}`)
+    parts.push(`${own.value.find((field) => field.key === one.key)?.label ?? one.key} ${one.value ?? t('filledIn')}`)
   return parts
 })
 const open = ref(asked.value.length > 0)
 const answer = computed(() => {
   const names = props.blogs.filter((blog) => definition.value.blogs.includes(blog.id)).map((blog) => blog.name)
-  return names.length ? [names.join(', '), ...asked.value].join(' · ') : 'none yet'
+  return names.length ? [names.join(', '), ...asked.value].join(' · ') : t('noneYet')
 })
 const terms3 = computed(
   () =>
     [
-      ['Categories, any of', filter.value.categories, 'any', terms.value?.categories],
-      ['Categories, none of', filter.value.categories, 'none', terms.value?.categories],
-      ['Tags, any of', filter.value.tags, 'any', terms.value?.tags],
-      ['Tags, all of', filter.value.tags, 'all', terms.value?.tags],
-      ['Tags, none of', filter.value.tags, 'none', terms.value?.tags],
+      [t('categoriesAny'), filter.value.categories, 'any', terms.value?.categories],
+      [t('categoriesNone'), filter.value.categories, 'none', terms.value?.categories],
+      [t('tagsAny'), filter.value.tags, 'any', terms.value?.tags],
+      [t('tagsAll'), filter.value.tags, 'all', terms.value?.tags],
+      [t('tagsNone'), filter.value.tags, 'none', terms.value?.tags],
     ] as const,
 )
 
@@ -54,7 +55,7 @@ function toggle(blog: number): void {
 </script>
 
 <template>
-  <QuestionPart title="Which posts?" :answer="answer">
+  <QuestionPart :title="t('whichPosts')" :answer="answer">
     <div class="chips">
       <button
         v-for="blog in props.blogs"
@@ -69,10 +70,10 @@ function toggle(blog: number): void {
       </button>
     </div>
     <p v-if="definition.blogs.length === 0 || props.fields['definition.blogs']" class="m small" role="alert">
-      Choose at least one blog.
+      {{ t('chooseLeastOneBlog') }}
     </p>
     <button type="button" class="link small mt-2" :aria-expanded="open" @click="open = !open">
-      {{ open ? 'Hide conditions' : 'Add conditions' }}
+      {{ open ? t('hideConditions') : t('addConditions') }}
     </button>
     <div v-if="open" class="conditions">
       <v-autocomplete
@@ -88,30 +89,30 @@ function toggle(blog: number): void {
       />
       <v-autocomplete
         v-model="filter.authors"
-        label="Authors"
+        :label="t('authors')"
         :items="terms?.authors ?? []"
         multiple
         chips
         closable-chips
         density="compact"
       />
-      <v-text-field v-model="filter.titleWords" label="Words in the title" density="compact" clearable />
+      <v-text-field v-model="filter.titleWords" :label="t('wordsTitle')" density="compact" clearable />
       <NumberLine
         v-model="filter.maxAgeDays"
-        label="Maximum age (days)"
+        :label="t('maximumAgeDays')"
         name="max-age"
         :min="1"
         :max="36500"
-        empty="any"
+        :empty="t('any')"
         :problem="props.fields['definition.filter.maxAgeDays']?.[0]"
       />
       <NumberLine
         v-model="definition.mostPerBlog"
-        label="Maximum per blog"
+        :label="t('maximumPerBlog')"
         name="most-per-blog"
         :min="1"
         :max="50"
-        empty="any"
+        :empty="t('any')"
       />
       <FieldConditions
         v-if="own.length || filter.fields.length"
@@ -119,9 +120,9 @@ function toggle(blog: number): void {
         :own="own"
         :fields="props.fields"
       />
-      <v-checkbox v-model="filter.featuredOnly" label="Featured posts only" />
-      <v-checkbox v-model="filter.withPictureOnly" label="Posts with a picture only" />
-      <v-checkbox v-model="definition.leaveOutCurrent" label="Exclude the current post" />
+      <v-checkbox v-model="filter.featuredOnly" :label="t('featuredPostsOnly')" />
+      <v-checkbox v-model="filter.withPictureOnly" :label="t('postsPictureOnly')" />
+      <v-checkbox v-model="definition.leaveOutCurrent" :label="t('excludeCurrentPost')" />
     </div>
   </QuestionPart>
 </template>

@@ -4,6 +4,7 @@ import { mdiAlertOutline, mdiCheck, mdiClose, mdiMinus } from '@mdi/js'
 import { ref, watch } from 'vue'
 import { api, type Schemas, take } from '../../api'
 import { useAct } from '../../shared'
+import { t } from '../texts'
 
 const open = defineModel<boolean>({ required: true })
 const props = defineProps<{ siteId: number; listingId: number; address: string }>()
@@ -12,10 +13,10 @@ const result = ref<Schemas['InstallationView'] | null>(null)
 const { running, trouble, fields, run } = useAct()
 const queries = useQueryClient()
 const looks: Record<Schemas['PointState'], { icon: string; tone: string; word: string }> = {
-  right: { icon: mdiCheck, tone: 'v', word: 'right' },
-  better: { icon: mdiAlertOutline, tone: 'o', word: 'can be improved' },
-  wrong: { icon: mdiClose, tone: 'm', word: 'wrong' },
-  untold: { icon: mdiMinus, tone: 'soft', word: 'unknown' },
+  right: { icon: mdiCheck, tone: 'v', word: t('right') },
+  better: { icon: mdiAlertOutline, tone: 'o', word: t('canImproved') },
+  wrong: { icon: mdiClose, tone: 'm', word: t('wrong') },
+  untold: { icon: mdiMinus, tone: 'soft', word: t('unknown') },
 }
 
 async function check(): Promise<void> {
@@ -44,16 +45,16 @@ watch(
 <template>
   <v-dialog v-model="open" max-width="620">
     <v-card class="check">
-      <h2>Installation check</h2>
+      <h2>{{ t('installationCheck') }}</h2>
       <form class="line" novalidate @submit.prevent="check">
-        <v-text-field v-model="address" label="Page address" :error-messages="fields.address" />
-        <v-btn type="submit" height="48" :loading="running">Check again</v-btn>
+        <v-text-field v-model="address" :label="t('pageAddress')" :error-messages="fields.address" />
+        <v-btn type="submit" height="48" :loading="running">{{ t('checkAgain') }}</v-btn>
       </form>
       <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
-      <p v-if="running && !result" class="waiting" role="status">Fetching the page as a visitor would …</p>
+      <p v-if="running && !result" class="waiting" role="status">{{ t('fetchingPageVisitorWould') }}</p>
       <template v-if="result">
         <p class="verdict t" role="status" :class="result.isInPlace ? 'v' : 'm'">
-          {{ result.isInPlace ? 'Installed correctly.' : 'Not working yet. See the items below.' }}
+          {{ result.isInPlace ? t('installedCorrectly') : t('notWorkingYetSee') }}
         </p>
         <ul>
           <li v-for="point in result.points" :key="point.point" :data-point="point.point" :data-state="point.state">
@@ -71,8 +72,13 @@ watch(
         </ul>
       </template>
       <div class="row">
-        <v-btn variant="outlined" @click="open = false">Close</v-btn
-        ><a class="link" :href="address" target="_blank" rel="noopener">Open the page</a>
+        <v-btn variant="outlined" @click="open = false">{{ t('close') }}</v-btn><a
+          class="link"
+          :href="address"
+          target="_blank"
+          rel="noopener"
+          >{{ t('openPage') }}</a
+        >
       </div>
     </v-card>
   </v-dialog>

@@ -5,6 +5,7 @@ import { ref } from 'vue'
 import { api, lineOf, take } from '../../api'
 import { NoteMark, shortDate } from '../../shared'
 import type { WholeDefinition } from '../wholeDefinition'
+import { t } from '../texts'
 
 const open = defineModel<boolean>({ required: true })
 const props = defineProps<{ siteId: number; definition: WholeDefinition }>()
@@ -27,11 +28,11 @@ const { data, error, isPending } = useQuery({
 <template>
   <v-dialog v-model="open" max-width="640">
     <v-card class="why">
-      <h2>Why is a post missing?</h2>
-      <v-text-field v-model="typed" density="compact" label="Search by title" autofocus clearable />
+      <h2>{{ t('whyPostMissing') }}</h2>
+      <v-text-field v-model="typed" density="compact" :label="t('searchByTitle')" autofocus clearable />
       <p v-if="error" class="trouble" role="alert">{{ lineOf(error) }}</p>
-      <p v-else-if="isPending" class="waiting" role="status">Loading …</p>
-      <p v-else-if="data?.length === 0" class="soft">No post has these words in its title.</p>
+      <p v-else-if="isPending" class="waiting" role="status">{{ t('loading') }}</p>
+      <p v-else-if="data?.length === 0" class="soft">{{ t('noPostHasThese') }}</p>
       <ul v-else>
         <li v-for="place in data" :key="place.postId">
           <NoteMark :mark="place.isShown ? 'inPlace' : 'leftOut'" />
@@ -43,7 +44,9 @@ const { data, error, isPending } = useQuery({
           </div>
         </li>
       </ul>
-      <div class="row"><v-btn variant="outlined" @click="open = false">Close</v-btn></div>
+      <div class="row">
+        <v-btn variant="outlined" @click="open = false">{{ t('close') }}</v-btn>
+      </div>
     </v-card>
   </v-dialog>
 </template>

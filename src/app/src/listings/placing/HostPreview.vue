@@ -6,6 +6,7 @@ import { api, lineOf, take } from '../../api'
 import { useQueryValue, WidthChips } from '../../shared'
 import { placeFragment } from './placeFragment'
 import { pointAt } from './pointAt'
+import { t } from '../texts'
 
 const spot = defineModel<string | null>('spot', { required: true })
 const props = defineProps<{
@@ -21,10 +22,10 @@ const sample = useQueryValue('sample')
 const light = useQueryValue('light')
 const pointing = ref(false)
 const samples = [
-  ['', 'Real content'],
-  ['longTitles', 'Long titles'],
-  ['noPictures', 'No pictures'],
-  ['empty', 'No posts'],
+  ['', t('realContent')],
+  ['longTitles', t('longTitles')],
+  ['noPictures', t('noPictures')],
+  ['empty', t('noPosts')],
 ] as const
 const frame = ref<HTMLIFrameElement | null>(null)
 const {
@@ -74,19 +75,13 @@ function toggle(name: 'dark' | 'rtl'): void {
 
 <template>
   <div class="frame-bar">
-    <b>{{ shown }}</b><span>{{
-      page?.hasListing
-        ? 'your page, with the listing in it'
-        : page
-          ? 'preview: not on your page yet; shown at a suggested position'
-          : ''
-    }}</span>
+    <b>{{ shown }}</b><span>{{ page?.hasListing ? t('pageListing') : page ? t('previewNotPageYet') : '' }}</span>
     <div class="widths">
       <WidthChips v-model="width" />
     </div>
   </div>
   <div class="frame-bar tries">
-    <span class="chips" role="group" aria-label="Test content">
+    <span class="chips" role="group" :aria-label="t('testContent')">
       <button
         v-for="[value, name] in samples"
         :key="name"
@@ -98,14 +93,14 @@ function toggle(name: 'dark' | 'rtl'): void {
         {{ name }}
       </button>
     </span>
-    <span class="chips" role="group" aria-label="Test display">
+    <span class="chips" role="group" :aria-label="t('testDisplay')">
       <button
         class="chip"
         :class="{ on: light.includes('dark') }"
         :aria-pressed="light.includes('dark')"
         @click="toggle('dark')"
       >
-        Dark
+        {{ t('dark') }}
       </button>
       <button
         class="chip"
@@ -113,7 +108,7 @@ function toggle(name: 'dark' | 'rtl'): void {
         :aria-pressed="light.includes('rtl')"
         @click="toggle('rtl')"
       >
-        Right to left
+        {{ t('rightLeft') }}
       </button>
     </span>
     <button
@@ -124,18 +119,18 @@ function toggle(name: 'dark' | 'rtl'): void {
       @click="point"
     >
       <v-icon :icon="mdiCrosshairs" size="15" />
-      {{ pointing ? 'Click the element it should follow' : 'Choose position' }}
+      {{ pointing ? t('clickElementShouldFollow') : t('choosePosition') }}
     </button>
   </div>
   <div class="frame-desk">
-    <p v-if="isPending" class="waiting">Loading your page …</p>
+    <p v-if="isPending" class="waiting">{{ t('loadingPage') }}</p>
     <div v-else-if="error" class="trouble" role="alert">
-      {{ lineOf(error) }} <span v-if="props.html">The listing itself is ready.</span>
+      {{ lineOf(error) }} <span v-if="props.html">{{ t('listingItselfReady') }}</span>
     </div>
     <iframe
       v-else
       ref="frame"
-      title="Your page with the listing in it"
+      :title="t('pageListing2')"
       sandbox="allow-same-origin"
       :srcdoc="page?.html"
       :style="{ width: width ? `${width}px` : '100%', colorScheme: light.includes('dark') ? 'dark' : 'light' }"

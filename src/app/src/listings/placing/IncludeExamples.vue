@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { CopyButton } from '../../shared'
+import { t } from '../texts'
 
 const props = defineProps<{ address: string }>()
 const chosen = ref('PHP')
@@ -19,7 +20,7 @@ const examples = computed<Record<string, string>>(() => {
 </script>
 
 <template>
-  <div class="chips" role="group" aria-label="Example for">
+  <div class="chips" role="group" :aria-label="t('exampleFor')">
     <button
       v-for="name in Object.keys(examples)"
       :key="name"
@@ -32,5 +33,5 @@ const examples = computed<Record<string, string>>(() => {
     </button>
   </div>
   <pre class="snippet">{{ examples[chosen] }}</pre>
-  <CopyButton :text="examples[chosen] ?? ''" :label="`Copy the ${chosen} example`" />
+  <CopyButton :text="examples[chosen] ?? ''" :label="t('copyExample', { language: chosen })" />
 </template>

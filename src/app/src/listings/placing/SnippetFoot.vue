@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Schemas } from '../../api'
-import { CopyButton, counted, useQueryValue } from '../../shared'
+import { CopyButton, useQueryValue } from '../../shared'
 import IncludeExamples from './IncludeExamples.vue'
 import { ways } from '../ways'
+import { t } from '../texts'
 
 const props = defineProps<{ snippet: Schemas['SnippetView'] | undefined }>()
 const chosen = useQueryValue('way')
@@ -13,15 +14,15 @@ const open = ref(false)
 const way = computed(() => ways.find((one) => one.value === (chosen.value || 'script')) ?? ways[0]!)
 const facts = computed(() => {
   if (!props.snippet) return ''
-  const script = `${(props.snippet.scriptBytes / 1000).toFixed(1)} kB script`
+  const script = t('scriptbytesKbScript', { scriptBytes: (props.snippet.scriptBytes / 1000).toFixed(1) })
   if (way.value.value === 'script')
     return !baked.value
-      ? `space reserved · ${script}`
-      : `${counted(props.snippet.entries, 'entry', 'entries')} in the HTML · ${script}`
+      ? t('spaceReservedScript', { script })
+      : t('entriesHtmlScript', { entries: props.snippet.entries, script })
   return {
-    frame: `height adjusts automatically · ${script}`,
-    serverInclude: 'no script',
-    static: `${counted(props.snippet.entries, 'entry', 'entries')}, a snapshot`,
+    frame: t('heightAdjustsAutomaticallyScript', { script }),
+    serverInclude: t('noScript'),
+    static: t('entriesSnapshot', { entries: props.snippet.entries }),
   }[way.value.value]
 })
 </script>
@@ -29,7 +30,7 @@ const facts = computed(() => {
 <template>
   <div class="foot">
     <div class="line">
-      <span class="chips" role="group" aria-label="Way to embed">
+      <span class="chips" role="group" :aria-label="t('wayEmbed')">
         <button
           v-for="one in ways"
           :key="one.value"
@@ -44,7 +45,7 @@ const facts = computed(() => {
       <code>{{ props.snippet?.snippet.slice(0, 200) }}</code>
       <span class="small soft facts">{{ facts }}</span>
       <button class="link small" :aria-expanded="open" @click="open = !open">
-        {{ open ? 'Less' : 'Installation steps' }}
+        {{ open ? t('less') : t('installationSteps') }}
       </button>
     </div>
     <div v-if="open" class="how">
@@ -53,17 +54,17 @@ const facts = computed(() => {
       </ol>
       <p v-for="pitfall in way.pitfalls" :key="pitfall" class="small soft">{{ pitfall }}</p>
       <pre class="snippet">{{ props.snippet?.snippet }}</pre>
-      <v-checkbox
-        v-if="way.value === 'script'"
-        v-model="baked"
-        label="Include entries in the HTML (for search engines)"
-      />
+      <v-checkbox v-if="way.value === 'script'" v-model="baked" :label="t('includeEntriesHtmlSearch')" />
       <div class="row">
-        <CopyButton :text="props.snippet?.snippet ?? ''" label="Copy the snippet" />
+        <CopyButton :text="props.snippet?.snippet ?? ''" :label="t('copySnippet')" />
         <template v-if="props.snippet?.head">
-          <span class="small soft">Or separately:</span>
-          <CopyButton :text="props.snippet.head" label="Copy the head part" /><span class="small soft">head</span>
-          <CopyButton :text="props.snippet.body" label="Copy the body part" /><span class="small soft">body</span>
+          <span class="small soft">{{ t('orSeparately') }}</span>
+          <CopyButton :text="props.snippet.head" :label="t('copyHeadPart')" /><span class="small soft">{{
+            t('head')
+          }}</span>
+          <CopyButton :text="props.snippet.body" :label="t('copyBodyPart')" /><span class="small soft">{{
+            t('body')
+          }}</span>
         </template>
       </div>
       <IncludeExamples v-if="way.value === 'serverInclude' && props.snippet" :address="props.snippet.fragmentAddress" />

@@ -1,28 +1,29 @@
 <script setup lang="ts">
 import { ChipChoice, NumberLine } from '../../shared'
 import type { WholeLook } from './wholeLook'
+import { t } from '../texts'
 
 const look = defineModel<WholeLook>({ required: true })
 const props = defineProps<{ problems: Record<string, string[]>; path: string }>()
 const lengths = [
-  ['width', 'Maximum width', 120, 2000],
-  ['height', 'Maximum height (then scrolls)', 120, 2000],
-  ['padding', 'Inner spacing', 0, 120],
-  ['gapAcross', 'Horizontal gap', 0, 120],
-  ['gapDown', 'Vertical gap', 0, 120],
-  ['border', 'Border', 0, 20],
-  ['radius', 'Rounded corners', 0, 60],
+  ['width', t('maximumWidth'), 120, 2000],
+  ['height', t('maximumHeightThenScrolls'), 120, 2000],
+  ['padding', t('innerSpacing'), 0, 120],
+  ['gapAcross', t('horizontalGap'), 0, 120],
+  ['gapDown', t('verticalGap'), 0, 120],
+  ['border', t('border'), 0, 20],
+  ['radius', t('roundedCorners'), 0, 60],
 ] as const
 const shadows = [
-  ['none', 'None'],
-  ['soft', 'Soft'],
-  ['deep', 'Deep'],
+  ['none', t('none2')],
+  ['soft', t('soft')],
+  ['deep', t('deep')],
 ] as const
 const separators = [
-  ['byLayout', 'Layout default'],
-  ['none', 'None'],
-  ['line', 'Line'],
-  ['picture', 'Picture'],
+  ['byLayout', t('layoutDefault')],
+  ['none', t('none2')],
+  ['line', t('line')],
+  ['picture', t('picture')],
 ] as const
 </script>
 
@@ -35,18 +36,18 @@ const separators = [
     :name="`look-${name}`"
     :min="min"
     :max="max"
-    empty="auto"
+    :empty="t('auto')"
     :problem="props.problems[`${props.path}.${name}`]?.[0]"
   >
-    <span class="soft small px">px</span>
+    <span class="soft small px">{{ t('px') }}</span>
   </NumberLine>
-  <ChipChoice v-model="look.shadow" label="Shadow" :choices="shadows" />
-  <ChipChoice v-model="look.separator" label="Between entries" :choices="separators" />
+  <ChipChoice v-model="look.shadow" :label="t('shadow')" :choices="shadows" />
+  <ChipChoice v-model="look.separator" :label="t('betweenEntries')" :choices="separators" />
   <v-text-field
     v-if="look.separator === 'picture'"
     v-model="look.separatorPicture"
     density="compact"
-    label="Address of the picture"
+    :label="t('addressPicture')"
     clearable
     :error-messages="props.problems[`${props.path}.separatorPicture`]"
   />

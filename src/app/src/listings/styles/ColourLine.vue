@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Schemas } from '../../api'
+import { t } from '../texts'
 
 /** One colour of a look: the page's own until another is given. */
 const colour = defineModel<string | null>({ required: true })
@@ -16,7 +17,7 @@ const isCode = computed(() => /^#[0-9a-f]{6}$/i.test(shown.value ?? ''))
 const where = computed(() => {
   if (colour.value !== null) return ''
   if (props.otherwise) return 'ours'
-  return props.found?.selector ? `from ${props.found.selector}` : 'from the page'
+  return props.found?.selector ? t('fromSelector', { selector: props.found.selector }) : t('fromPage')
 })
 const ratio = computed(() => (props.pair ? `${props.pair.ratio.toFixed(1)} : 1` : ''))
 
@@ -32,30 +33,31 @@ function type(event: Event): void {
       <input
         type="color"
         :value="isCode ? shown : '#888888'"
-        :aria-label="`Pick a colour: ${props.label}`"
+        :aria-label="t('pickColourLabel', { label: props.label })"
         @input="type"
       />
       <input
         class="code"
         :value="colour ?? ''"
-        :placeholder="shown ?? 'inherited'"
+        :placeholder="shown ?? t('inherited')"
         :aria-labelledby="`label-${props.label}`"
         spellcheck="false"
         @change="type"
       />
-      <span v-if="props.pair?.nearest" class="tag o">{{ ratio }}, contrast too low</span>
+      <span v-if="props.pair?.nearest" class="tag o">{{ t('ratioContrastTooLow', { ratio }) }}</span>
       <span v-else class="soft note" :title="where">{{ [where, ratio].filter(Boolean).join(' · ') }}</span>
       <button
         v-if="colour !== null"
         type="button"
         class="link reset"
-        :aria-label="`Use the page’s own: ${props.label}`"
+        :aria-label="t('usePagesOwnLabel', { label: props.label })"
         @click="colour = null"
       >
-        Reset
+        {{ t('reset') }}
       </button>
       <button v-if="props.pair?.nearest" type="button" class="link small nearest" @click="colour = props.pair.nearest">
-        <i :style="{ background: props.pair.nearest }" /> Use {{ props.pair.nearest }} (closest readable)
+        <i :style="{ background: props.pair.nearest }" />
+        {{ t('useNearestClosestReadable', { nearest: props.pair.nearest }) }}
       </button>
       <span v-if="props.problem" class="m small" role="alert">{{ props.problem }}</span>
     </span>

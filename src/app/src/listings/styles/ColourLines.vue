@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Schemas } from '../../api'
 import ColourLine from './ColourLine.vue'
+import { t } from '../texts'
 
 const colours = defineModel<Schemas['LookColours']>({ required: true })
 const props = defineProps<{
@@ -17,13 +18,13 @@ const lines: {
   found?: Schemas['FoundProperty']
   part?: Schemas['LookPart']
 }[] = [
-  { name: 'background', label: 'Background', found: 'background' },
-  { name: 'text', label: 'Text', found: 'text', part: 'text' },
-  { name: 'heading', label: 'Heading', found: 'heading', part: 'heading' },
-  { name: 'link', label: 'Links', found: 'link', part: 'link' },
-  { name: 'byline', label: 'Byline', part: 'byline' },
-  { name: 'accent', label: 'Accent', part: 'accent' },
-  { name: 'line', label: 'Lines', found: 'line' },
+  { name: 'background', label: t('background'), found: 'background' },
+  { name: 'text', label: t('text'), found: 'text', part: 'text' },
+  { name: 'heading', label: t('heading'), found: 'heading', part: 'heading' },
+  { name: 'link', label: t('links'), found: 'link', part: 'link' },
+  { name: 'byline', label: t('byline'), part: 'byline' },
+  { name: 'accent', label: t('accent'), part: 'accent' },
+  { name: 'line', label: t('lines'), found: 'line' },
 ]
 const pairOf = (part?: Schemas['LookPart']) =>
   props.contrast.find((pair) => pair.part === part && pair.isDark === props.isDark)
@@ -41,7 +42,7 @@ const standardOf = (line: (typeof lines)[number]) =>
     v-for="line in lines"
     :key="line.name"
     v-model="colours[line.name]"
-    :label="props.isDark ? `${line.label}, dark` : line.label"
+    :label="props.isDark ? t('labelDark', { label: line.label }) : line.label"
     :otherwise="standardOf(line)"
     :found="props.found.find((one) => one.property === line.found)"
     :pair="pairOf(line.part)"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Schemas } from '../../api'
-import { ChipChoice, counted, useNotice } from '../../shared'
+import { ChipChoice, useNotice } from '../../shared'
 import BoxLines from './BoxLines.vue'
 import ColourLines from './ColourLines.vue'
 import MatchDialog from './MatchDialog.vue'
@@ -10,6 +10,7 @@ import SharedLook from './SharedLook.vue'
 import TypeLines from './TypeLines.vue'
 import type { ListingLooks } from './useListingLook'
 import type { usePageLook } from './usePageLook'
+import { t } from '../texts'
 
 const props = defineProps<{
   looks: ListingLooks
@@ -29,14 +30,14 @@ const found = computed(() => props.page.query.data.value?.found ?? [])
 const contrast = computed(() => props.preview?.contrast ?? [])
 const faint = computed(() => contrast.value.filter((pair) => pair.nearest).length)
 const themes = [
-  ['host', 'Match the page'],
-  ['light', 'Light'],
-  ['dark', 'Dark'],
-  ['reader', 'Match visitor’s setting'],
+  ['host', t('matchPage')],
+  ['light', t('light')],
+  ['dark', t('dark')],
+  ['reader', t('matchVisitorsSetting')],
 ] as const
 
 async function share(name: string): Promise<void> {
-  if (await props.looks.share(name)) say(`Style “${name}” saved for all listings.`)
+  if (await props.looks.share(name)) say(t('styleNameSavedAll', { name }))
 }
 </script>
 
@@ -53,12 +54,12 @@ async function share(name: string): Promise<void> {
   />
   <fieldset class="look" :disabled="!mayChange">
     <div class="row">
-      <v-btn variant="outlined" height="34" :disabled="!mayChange" @click="matching = true">Match my site</v-btn>
-      <span v-if="faint" class="tag o"
-        >{{ faint === 1 ? 'One text has' : `${faint} texts have` }} too little contrast</span
-      >
+      <v-btn variant="outlined" height="34" :disabled="!mayChange" @click="matching = true">{{
+        t('matchMySite')
+      }}</v-btn>
+      <span v-if="faint" class="tag o">{{ faint === 1 ? t('oneTextHasToo') : t('faintTextsHaveToo', { faint }) }}</span>
     </div>
-    <ChipChoice v-model="look.theme" label="Colours" :choices="themes" />
+    <ChipChoice v-model="look.theme" :label="t('colours')" :choices="themes" />
     <ColourLines
       v-if="look.theme !== 'dark'"
       v-model="look.colours"
@@ -80,17 +81,19 @@ async function share(name: string): Promise<void> {
       :path="`${path}.darkColours`"
     />
     <details class="small">
-      <summary class="link">Type</summary>
+      <summary class="link">{{ t('type') }}</summary>
       <TypeLines v-model="look" :problems="problems" :path="path" />
     </details>
     <details class="small">
-      <summary class="link">Spacing, borders and shadow</summary>
+      <summary class="link">{{ t('spacingBordersShadow') }}</summary>
       <BoxLines v-model="look" :problems="problems" :path="path" />
     </details>
     <details class="small">
       <summary class="link">
-        Custom CSS{{
-          props.preview?.cssProblems.length ? `: ${counted(props.preview.cssProblems.length, 'problem')}` : ''
+        {{
+          props.preview?.cssProblems.length
+            ? t('customCssProblems', { cssProblems: props.preview.cssProblems.length })
+            : t('customCss')
         }}
       </summary>
       <PartCss v-model="look.css" :problems="props.preview?.cssProblems ?? []" />

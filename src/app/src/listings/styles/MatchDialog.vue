@@ -1,29 +1,29 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { lineOf, type Schemas } from '../../api'
-import { counted } from '../../shared'
 import type { usePageLook } from './usePageLook'
 import { takeFound } from './takeFound'
 import type { WholeLook } from './wholeLook'
+import { t } from '../texts'
 
 const open = defineModel<boolean>({ required: true })
 const look = defineModel<WholeLook>('look', { required: true })
 const props = defineProps<{ page: ReturnType<typeof usePageLook>; address: string }>()
 const taken = ref<Schemas['FoundProperty'][]>([])
 const names: Record<Schemas['FoundProperty'], string> = {
-  background: 'Background',
-  text: 'Text',
-  heading: 'Headings',
-  link: 'Links',
-  accent: 'Accent',
-  line: 'Lines',
-  textFamily: 'Body font',
-  textSize: 'Size of the text',
-  headingFamily: 'Font of headings',
-  headingSize: 'Size of headings',
-  headingWeight: 'Weight of headings',
-  radius: 'Radius',
-  spacing: 'Spacing between entries',
+  background: t('background'),
+  text: t('text'),
+  heading: t('headings'),
+  link: t('links'),
+  accent: t('accent'),
+  line: t('lines'),
+  textFamily: t('bodyFont'),
+  textSize: t('sizeText'),
+  headingFamily: t('fontHeadings'),
+  headingSize: t('sizeHeadings'),
+  headingWeight: t('weightHeadings'),
+  radius: t('radius'),
+  spacing: t('spacingBetweenEntries'),
 }
 const data = computed(() => props.page.query.data.value)
 const isColour = (value: string) => value.startsWith('#')
@@ -50,18 +50,17 @@ function take(): void {
 <template>
   <v-dialog v-model="open" max-width="600">
     <v-card class="match">
-      <h2>Match {{ props.address.replace(/^https?:\/\//, '') }}</h2>
-      <p v-if="props.page.query.isPending.value" class="waiting" role="status">Analysing page …</p>
+      <h2>{{ t('matchAddress', { address: props.address.replace(/^https?:\/\//, '') }) }}</h2>
+      <p v-if="props.page.query.isPending.value" class="waiting" role="status">{{ t('analysingPage') }}</p>
       <p v-else-if="props.page.query.error.value" class="trouble" role="alert">
         {{ lineOf(props.page.query.error.value) }}
       </p>
       <template v-else-if="data">
         <p class="soft small">
-          Read in {{ data.sheets.join(', ') || 'the page' }}. Most of this is inherited anyway. Values you apply are
-          fixed even if the page changes.
+          {{ t('readSheetsMostInherited', { sheets: data.sheets.join(', ') || t('thePage') }) }}
         </p>
         <p v-if="data.missing.length" class="o small">
-          {{ counted(data.missing.length, 'style sheet') }} could not be loaded: {{ data.missing.join(', ') }}.
+          {{ t('styleSheetsCouldNot', { missing: data.missing.length, sheets: data.missing.join(', ') }) }}
         </p>
         <ul>
           <li v-for="one in data.found" :key="one.property">
@@ -72,7 +71,7 @@ function take(): void {
               <span>{{ names[one.property] }}</span>
               <code>{{ one.value }}{{ unit(one.property) }}</code>
               <span class="soft small where" :title="one.selector ?? ''">{{
-                one.selector ? `${one.selector} in ${one.sheet}` : 'browser default'
+                one.selector ? t('selectorSheet', { selector: one.selector, sheet: one.sheet }) : t('browserDefault')
               }}</span>
             </label>
           </li>
@@ -80,16 +79,16 @@ function take(): void {
       </template>
       <div class="row">
         <v-btn :disabled="!data || taken.length === 0" @click="take">{{
-          taken.length === data?.found.length ? 'Apply all' : `Apply ${taken.length}`
+          taken.length === data?.found.length ? t('applyAll') : t('applyTaken', { taken: taken.length })
         }}</v-btn>
-        <v-btn variant="outlined" @click="open = false">Cancel</v-btn>
+        <v-btn variant="outlined" @click="open = false">{{ t('cancel') }}</v-btn>
         <button
           v-if="data"
           type="button"
           class="link small"
           @click="taken = taken.length ? [] : data.found.map((one) => one.property)"
         >
-          {{ taken.length ? 'Select none' : 'Select all' }}
+          {{ taken.length ? t('selectNone') : t('selectAll') }}
         </button>
       </div>
     </v-card>

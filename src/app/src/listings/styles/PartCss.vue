@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import type { Schemas } from '../../api'
+import { rich, t } from '../texts'
+import { RichText } from '../../texts'
 
 const css = defineModel<string | null>({ required: true })
 const props = defineProps<{ problems: Schemas['CssProblemView'][] }>()
@@ -15,20 +17,19 @@ function type(event: Event): void {
 
 <template>
   <p class="small soft">
-    CSS rules for listing parts, e.g. <code>title { letter-spacing: .02em }</code>. They only affect this listing.
-    Parts: {{ parts.join(', ') }}.
+    <RichText :of="rich('cssRulesFor', { parts: parts.join(', ') })" />
   </p>
   <textarea
     :value="css ?? ''"
     rows="7"
     spellcheck="false"
-    aria-label="CSS for parts"
+    :aria-label="t('cssParts')"
     placeholder="entry:hover title { text-decoration: underline }"
     @input="type"
   />
   <ul v-if="props.problems.length" class="small" role="alert">
     <li v-for="problem in props.problems" :key="`${problem.line} ${problem.message}`">
-      <b>Line {{ problem.line }}</b> {{ problem.message }}
+      <b>{{ t('lineLine', { line: problem.line }) }}</b> {{ problem.message }}
     </li>
   </ul>
 </template>

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Schemas } from '../../api'
-import { counted } from '../../shared'
+import { rich, t } from '../texts'
+import { RichText } from '../../texts'
 
 /** Which look a listing has: its own, or one that listings share. */
 const chosen = defineModel<number | null>({ required: true })
@@ -10,7 +11,7 @@ const emit = defineEmits<{ share: [name: string]; change: []; detach: []; remove
 const naming = ref(false)
 const name = ref('')
 const items = computed(() => [
-  { title: 'Custom', value: null },
+  { title: t('custom'), value: null },
   ...props.looks.map((look) => ({ title: look.name, value: look.id })),
 ])
 const look = computed(() => props.looks.find((one) => one.id === chosen.value))
@@ -26,27 +27,33 @@ function share(): void {
 
 <template>
   <div class="shared">
-    <v-select v-model="chosen" density="compact" label="Style" :items="items" :error-messages="props.problem" />
+    <v-select v-model="chosen" density="compact" :label="t('style')" :items="items" :error-messages="props.problem" />
     <p v-if="look" class="small">
-      Used by <span :title="look.usedBy.map((one) => one.name).join(', ')">{{ counted(others, 'listing') }}</span>.
+      <RichText :of="rich('usedBy', { others })"
+        ><template #listings="{ text }"
+          ><span :title="look.usedBy.map((one) => one.name).join(', ')">{{ text }}</span></template
+        ></RichText
+      >
       <template v-if="props.changing"
-        >What you change here changes {{ others === 1 ? 'it' : `all ${others}` }}.
-        <button type="button" class="link back" @click="emit('remove')">Delete style</button></template
+        >{{ others === 1 ? t('whatChangeHereChanges') : t('whatChangeHereChangesAll', { others }) }}
+        <button type="button" class="link back" @click="emit('remove')">{{ t('deleteStyle') }}</button></template
       >
       <template v-else>
         <button type="button" class="link" @click="emit('change')">
-          {{ others === 1 ? 'Edit style' : `Edit for all ${others}` }}
+          {{ others === 1 ? t('editStyle') : t('editAllOthers', { others }) }}
         </button>
         ·
-        <button type="button" class="link" @click="emit('detach')">Make custom for this listing</button>
+        <button type="button" class="link" @click="emit('detach')">{{ t('makeCustomListing') }}</button>
       </template>
     </p>
     <p v-else-if="!naming" class="small">
-      <button type="button" class="link" @click="naming = true">Save as style</button>
+      <button type="button" class="link" @click="naming = true">{{ t('saveStyle') }}</button>
     </p>
     <form v-else class="row" @submit.prevent="share">
-      <v-text-field v-model="name" density="compact" label="Style name" autofocus /><v-btn type="submit" height="40"
-        >Save</v-btn
+      <v-text-field v-model="name" density="compact" :label="t('styleName')" autofocus /><v-btn
+        type="submit"
+        height="40"
+        >{{ t('save') }}</v-btn
       >
     </form>
   </div>

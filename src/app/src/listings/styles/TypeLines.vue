@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import type { WholeLook } from './wholeLook'
+import { t } from '../texts'
 
 const look = defineModel<WholeLook>({ required: true })
 const props = defineProps<{ problems: Record<string, string[]>; path: string }>()
 const parts = [
-  ['headingType', 'Heading'],
-  ['titleType', 'Titles'],
-  ['bylineType', 'Byline'],
-  ['excerptType', 'Excerpt'],
+  ['headingType', t('heading')],
+  ['titleType', t('titles')],
+  ['bylineType', t('byline')],
+  ['excerptType', t('excerpt')],
 ] as const
 
 function number(event: Event): number | null {
@@ -21,9 +22,9 @@ function number(event: Event): number | null {
     <thead>
       <tr class="soft small">
         <th></th>
-        <th>Family</th>
-        <th>px</th>
-        <th>Weight</th>
+        <th>{{ t('family') }}</th>
+        <th>{{ t('px') }}</th>
+        <th>{{ t('weight') }}</th>
       </tr>
     </thead>
     <tbody>
@@ -32,8 +33,8 @@ function number(event: Event): number | null {
         <td>
           <input
             :value="look[part].family ?? ''"
-            placeholder="the page’s own"
-            :aria-label="`Font of ${label}`"
+            :placeholder="t('pagesOwn')"
+            :aria-label="t('fontLabel', { label })"
             spellcheck="false"
             @change="look[part].family = ($event.target as HTMLInputElement).value.trim() || null"
           />
@@ -45,14 +46,14 @@ function number(event: Event): number | null {
             max="96"
             :value="look[part].size"
             placeholder="–"
-            :aria-label="`Size of ${label} in pixels`"
+            :aria-label="t('sizeLabelPixels', { label })"
             @change="look[part].size = number($event)"
           />
         </td>
         <td>
           <select
             :value="look[part].weight ?? ''"
-            :aria-label="`Weight of ${label}`"
+            :aria-label="t('weightLabel', { label })"
             @change="look[part].weight = number($event)"
           >
             <option value="">–</option>

@@ -1,4 +1,5 @@
 import type { Schemas } from '../../api'
+import { t } from '../texts'
 
 /** A look with every part there; the API lets those out that say nothing. */
 export type WholeLook = Required<Schemas['ListingLook']>
@@ -54,7 +55,7 @@ export function lookSummary(look: WholeLook): string {
     look.radius,
     look.css,
   ].filter((value) => value !== null).length
-  const theme = { host: '', light: 'light', dark: 'dark', reader: 'light or dark by visitor’s setting' }[look.theme]
-  if (own === 0 && !theme) return 'matches the page'
-  return [theme, own ? `${own} customised` : ''].filter(Boolean).join(', ')
+  const theme = { host: '', light: 'light', dark: 'dark', reader: t('lightDarkByVisitors') }[look.theme]
+  if (own === 0 && !theme) return t('matchesPage')
+  return [theme, own ? t('ownCustomised', { own }) : ''].filter(Boolean).join(', ')
 }

@@ -3,10 +3,11 @@ import { mdiChevronLeft, mdiChevronRight } from '@mdi/js'
 import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { api, lineOf, type Schemas, take } from '../../api'
-import { counted, PageTitle, PostTabs, useQueryValue, useSite } from '../../shared'
+import { PageTitle, PostTabs, useQueryValue, useSite, weekdayName } from '../../shared'
 import { statuses } from '../status'
 import { dayName, monthName, shifted, todayIn, weeksOf } from './month'
 import { useCalendarMoving } from './useCalendarMoving'
+import { t } from '../texts'
 
 type Entry = Schemas['CalendarEntry']
 
@@ -34,32 +35,34 @@ const { over, trouble, movable, grab, drop, key } = useCalendarMoving(() => id.v
 </script>
 
 <template>
-  <PageTitle title="Calendar">
-    <template #state>{{ monthName(month) }}{{ coming ? `, ${counted(coming, 'post')} scheduled` : '' }}.</template>
-    <template #act><v-btn v-if="mayEdit" :to="`/s/${id}/posts/new`">Write a post</v-btn></template>
+  <PageTitle :title="t('calendar')">
+    <template #state>{{ monthName(month) }}{{ coming ? t('postsScheduled', { coming }) : '' }}.</template>
+    <template #act
+      ><v-btn v-if="mayEdit" :to="`/s/${id}/posts/new`">{{ t('writePost') }}</v-btn></template
+    >
   </PageTitle>
   <PostTabs />
   <div class="work">
     <div class="row ways">
-      <button type="button" class="chip" aria-label="Previous month" @click="asked = shifted(month, -1)">
+      <button type="button" class="chip" :aria-label="t('previousMonth')" @click="asked = shifted(month, -1)">
         <v-icon :icon="mdiChevronLeft" size="18" />
       </button>
       <h2>{{ monthName(month) }}</h2>
-      <button type="button" class="chip" aria-label="Next month" @click="asked = shifted(month, 1)">
+      <button type="button" class="chip" :aria-label="t('nextMonth')" @click="asked = shifted(month, 1)">
         <v-icon :icon="mdiChevronRight" size="18" />
       </button>
-      <button v-if="month !== today.slice(0, 7)" type="button" class="link" @click="asked = ''">Today</button>
-      <span v-if="mayEdit" class="soft small hintline">Drag scheduled posts to another day</span>
+      <button v-if="month !== today.slice(0, 7)" type="button" class="link" @click="asked = ''">
+        {{ t('today') }}
+      </button>
+      <span v-if="mayEdit" class="soft small hintline">{{ t('dragScheduledPostsAnother') }}</span>
     </div>
     <p v-if="error || trouble" class="trouble" role="alert">{{ error ? lineOf(error) : trouble }}</p>
-    <p v-if="isPending" class="waiting">Loading …</p>
+    <p v-if="isPending" class="waiting">{{ t('loading') }}</p>
     <div v-else class="sides">
       <table class="month">
         <thead>
           <tr>
-            <th v-for="name in ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun']" :key="name" scope="col">
-              {{ name }}
-            </th>
+            <th v-for="day in 7" :key="day" scope="col">{{ weekdayName(day - 1, 'short') }}</th>
           </tr>
         </thead>
         <tbody>
@@ -95,8 +98,8 @@ const { over, trouble, movable, grab, drop, key } = useCalendarMoving(() => id.v
         </tbody>
       </table>
       <section class="undated">
-        <h2 class="group">Unscheduled</h2>
-        <p v-if="!data?.undated.length" class="soft small">No unscheduled drafts.</p>
+        <h2 class="group">{{ t('unscheduled') }}</h2>
+        <p v-if="!data?.undated.length" class="soft small">{{ t('noUnscheduledDrafts') }}</p>
         <router-link
           v-for="entry in data?.undated"
           :key="entry.id"

@@ -1,3 +1,5 @@
+import { locale } from '../../texts'
+
 /** The weeks of a month, Monday first, with the days around it that fill the first and last week. */
 export function weeksOf(month: string): string[][] {
   const [year, number] = month.split('-').map(Number) as [number, number]
@@ -24,7 +26,7 @@ export function shifted(month: string, by: number): string {
 
 /** "November 2026". */
 export const monthName = (month: string) =>
-  new Intl.DateTimeFormat('en-GB', { month: 'long', year: 'numeric', timeZone: 'UTC' }).format(
+  new Intl.DateTimeFormat(locale, { month: 'long', year: 'numeric', timeZone: 'UTC' }).format(
     new Date(`${month}-01T00:00:00Z`),
   )
 
@@ -34,6 +36,6 @@ export const todayIn = (zone: string | undefined) =>
 
 /** "Friday 4 December". */
 export const dayName = (day: string) =>
-  new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long', timeZone: 'UTC' }).format(
+  new Intl.DateTimeFormat(locale, { weekday: 'long', day: 'numeric', month: 'long', timeZone: 'UTC' }).format(
     new Date(`${day}T00:00:00Z`),
   )

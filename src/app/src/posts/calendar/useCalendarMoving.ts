@@ -3,6 +3,7 @@ import { ref, type Ref } from 'vue'
 import { api, type Schemas, take } from '../../api'
 import { useAct, useNotice } from '../../shared'
 import { dayName } from './month'
+import { t } from '../texts'
 
 type Entry = Schemas['CalendarEntry']
 
@@ -34,7 +35,10 @@ export function useCalendarMoving(site: () => number, mayEdit: Ref<boolean>) {
     for (const name of ['calendar', 'posts', 'coverage']) void queries.invalidateQueries({ queryKey: [name] })
     if (!moved) return
     const back = () => move({ ...moved, local: before }, before.slice(0, 10))
-    say(`“${entry.title}” will be published on ${dayName(day)} at ${time}.`, was === 'scheduled' ? back : undefined)
+    say(
+      t('titleWillPublishedDay', { title: entry.title, day: dayName(day), time }),
+      was === 'scheduled' ? back : undefined,
+    )
   }
 
   function grab(entry: Entry): void {

@@ -2,6 +2,7 @@
 import { ref } from 'vue'
 import { api, type Schemas, take } from '../../api'
 import { useAct, useNotice } from '../../shared'
+import { t } from '../texts'
 
 /** What can be done with the post as it stands. */
 const props = defineProps<{
@@ -24,42 +25,44 @@ async function preview(): Promise<void> {
   const link = await act.run(() => take(api.POST('/api/sites/{site}/posts/{post}/preview-link', { params: { path } })))
   if (!link) return
   await navigator.clipboard.writeText(link.address)
-  say('Preview link copied. Anyone with it can see the post for seven days.')
+  say(t('previewLinkCopiedAnyone'))
 }
 
 function passBack(): void {
   returning.value = false
-  emit('change', 'draft', 'Sent back.', { reviewNote: note.value || null })
+  emit('change', 'draft', t('sentBack'), { reviewNote: note.value || null })
 }
 </script>
 
 <template>
   <v-menu v-if="props.stored && props.mayWrite">
-    <template #activator="{ props: opener }"><v-btn variant="outlined" v-bind="opener">More</v-btn></template>
+    <template #activator="{ props: opener }"
+      ><v-btn variant="outlined" v-bind="opener">{{ t('more') }}</v-btn></template
+    >
     <v-list density="compact">
-      <v-list-item v-if="props.status !== 'published'" title="Copy preview link" @click="preview" />
+      <v-list-item v-if="props.status !== 'published'" :title="t('copyPreviewLink')" @click="preview" />
       <v-list-item
         v-if="props.status === 'published'"
-        title="View post"
+        :title="t('viewPost')"
         :href="props.stored.address"
         target="_blank"
         rel="noopener"
       />
       <v-list-item
         v-if="props.status === 'published'"
-        title="Destinations"
+        :title="t('destinations')"
         :to="`/s/${props.siteId}/posts/${props.stored.id}/where`"
       />
       <v-list-item
         v-if="props.mayEdit && props.status === 'scheduled'"
-        title="Unschedule"
-        @click="emit('change', 'draft', 'It is a draft again.')"
+        :title="t('unschedule')"
+        @click="emit('change', 'draft', t('draftAgain'))"
       />
       <v-list-item
         v-if="props.mayEdit && props.status === 'published'"
-        title="Withdraw"
+        :title="t('withdraw')"
         base-color="secondary"
-        @click="emit('change', 'withdrawn', 'Withdrawn. Removed from listings and feeds.')"
+        @click="emit('change', 'withdrawn', t('withdrawnRemovedFromListings'))"
       />
     </v-list>
   </v-menu>
@@ -68,41 +71,40 @@ function passBack(): void {
       <v-btn
         :disabled="!props.dirty"
         :loading="props.running"
-        @click="emit('change', 'published', 'The changes are public.')"
-        >Publish changes</v-btn
+        @click="emit('change', 'published', t('changesPublic'))"
+        >{{ t('publishChanges') }}</v-btn
       >
     </template>
     <v-btn
       v-else-if="props.mayEdit && props.status === 'withdrawn'"
-      @click="emit('change', 'published', 'Published again.')"
-      >Publish again</v-btn
+      @click="emit('change', 'published', t('publishedAgain'))"
+      >{{ t('publishAgain') }}</v-btn
     >
     <template v-else-if="props.mayEdit || props.status === 'draft'">
-      <v-btn v-if="props.mayEdit && props.status === 'inReview'" variant="outlined" @click="returning = true"
-        >Send back …</v-btn
-      >
+      <v-btn v-if="props.mayEdit && props.status === 'inReview'" variant="outlined" @click="returning = true">{{
+        t('sendBack')
+      }}</v-btn>
       <v-btn
         v-if="props.status === 'scheduled'"
         variant="outlined"
         :disabled="!props.dirty"
         :loading="props.running"
-        @click="emit('change', 'scheduled', 'Saved.')"
-        >Save</v-btn
+        @click="emit('change', 'scheduled', t('saved'))"
+        >{{ t('save') }}</v-btn
       >
-      <v-btn :loading="props.running" @click="emit('ask')">{{
-        props.mayEdit ? 'Publish …' : 'Send for review …'
-      }}</v-btn>
+      <v-btn :loading="props.running" @click="emit('ask')">{{ props.mayEdit ? t('publish2') : t('sendReview') }}</v-btn>
     </template>
   </template>
   <v-dialog v-model="returning" max-width="440">
     <v-card class="pa-6">
       <form @submit.prevent="passBack">
-        <h2>Send back for changes</h2>
-        <p class="soft my-2">Everyone who edited the post gets an email. Comments stay beside the text.</p>
-        <v-textarea v-model="note" label="Message" rows="3" autofocus />
+        <h2>{{ t('sendBackChanges') }}</h2>
+        <p class="soft my-2">{{ t('everyoneWhoEditedPost') }}</p>
+        <v-textarea v-model="note" :label="t('message')" rows="3" autofocus />
         <div class="row mt-4">
-          <v-btn type="submit">Send back for changes</v-btn
-          ><v-btn variant="text" @click="returning = false">Cancel</v-btn>
+          <v-btn type="submit">{{ t('sendBackChanges') }}</v-btn><v-btn variant="text" @click="returning = false">{{
+            t('cancel')
+          }}</v-btn>
         </div>
       </form>
     </v-card>

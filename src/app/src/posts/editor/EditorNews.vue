@@ -2,6 +2,8 @@
 import { computed } from 'vue'
 import type { Schemas } from '../../api'
 import { exactDate, WhenText } from '../../shared'
+import { rich, t } from '../texts'
+import { listed, RichText } from '../../texts'
 
 /** What to know before writing on: who else is here, what waits, when it goes out. */
 const props = defineProps<{
@@ -12,7 +14,7 @@ const props = defineProps<{
   zone: string | undefined
 }>()
 const emit = defineEmits<{ drop: [] }>()
-const names = computed(() => props.others.join(' and '))
+const names = computed(() => listed(props.others))
 const goesOut = computed(() =>
   props.schedule?.status === 'scheduled' && props.schedule.publishedAt
     ? exactDate(props.schedule.publishedAt, props.zone)
@@ -22,16 +24,18 @@ const goesOut = computed(() =>
 
 <template>
   <p v-if="props.overtaken" class="trouble" role="alert">
-    {{ props.overtaken }} has saved this post since you opened it. Copy your changes, reload the page and paste them.
+    {{ t('overtakenHasSavedPost', { overtaken: props.overtaken }) }}
   </p>
   <p v-else-if="props.others.length" class="hint" role="status">
-    <b>{{ names }}</b> {{ props.others.length === 1 ? 'has' : 'have' }} this post open, too. The first save counts;
-    nothing is lost.
+    <RichText :of="rich('othersHaveOpen', { names, others: props.others.length })" />
   </p>
   <p v-if="props.waiting" class="hint">
-    Unpublished changes by {{ props.waiting.by }}, saved <WhenText :at="props.waiting.savedAt" :zone="props.zone" />;
-    readers see the post as it was.
-    <button type="button" class="link" @click="emit('drop')">Discard changes</button>
+    <RichText :of="rich('unpublishedChangesBy', { by: props.waiting.by })"
+      ><template #when><WhenText :at="props.waiting.savedAt" :zone="props.zone" /></template
+    ></RichText>
+    <button type="button" class="link" @click="emit('drop')">{{ t('discardChanges') }}</button>
   </p>
-  <p v-if="goesOut" class="hint">Will be published {{ goesOut }}. {{ props.schedule?.clockNote }}</p>
+  <p v-if="goesOut" class="hint">
+    {{ t('willPublishedGoesoutClocknote', { goesOut, clockNote: props.schedule?.clockNote }) }}
+  </p>
 </template>

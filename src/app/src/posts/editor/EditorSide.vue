@@ -13,6 +13,7 @@ import SearchPart from './details/SearchPart.vue'
 import { suggestTags } from './details/suggestTags'
 import GoesByMail from './sending/GoesByMail.vue'
 import GoesTo from './sending/GoesTo.vue'
+import { t } from '../texts'
 
 const props = defineProps<{
   writing: Writing
@@ -46,7 +47,7 @@ const excerpt = computed(() => post.excerpt || props.plain.replace(/\s+/g, ' ').
       :may-remark="mayWrite && !readonly"
       :zone="site?.timeZone"
     />
-    <h2 class="group">Details</h2>
+    <h2 class="group">{{ t('details') }}</h2>
     <DetailsPart
       :model-value="post"
       :site-id="siteId"

@@ -3,6 +3,7 @@ import { useQuery } from '@tanstack/vue-query'
 import { mdiClose } from '@mdi/js'
 import { api, lineOf, type Schemas, take } from '../../api'
 import { PageFrame } from '../../shared'
+import { t } from '../texts'
 
 /** The page of the post as it would be, at the widths readers have. */
 const open = defineModel<boolean>({ required: true })
@@ -19,10 +20,10 @@ const { data, error } = useQuery({
   <v-dialog v-model="open" fullscreen>
     <v-card class="whole">
       <p v-if="error" class="trouble" role="alert">{{ lineOf(error) }}</p>
-      <PageFrame v-else :html="data?.html ?? null" title="The page of this post">
-        <b>{{ props.post.title || 'Untitled' }}</b>
+      <PageFrame v-else :html="data?.html ?? null" :title="t('pagePost')">
+        <b>{{ props.post.title || t('untitled') }}</b>
       </PageFrame>
-      <button type="button" class="close" aria-label="Close preview" @click="open = false">
+      <button type="button" class="close" :aria-label="t('closePreview')" @click="open = false">
         <v-icon :icon="mdiClose" />
       </button>
     </v-card>

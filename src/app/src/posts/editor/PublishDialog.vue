@@ -2,7 +2,7 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { api, type Schemas, take } from '../../api'
-import { counted } from '../../shared'
+import { t } from '../texts'
 
 /** Now, later, or to a colleague first. */
 const open = defineModel<boolean>({ required: true })
@@ -28,7 +28,7 @@ const { data: members } = useQuery({
   queryFn: () => take(api.GET('/api/sites/{site}/people', { params: { path: { site: props.siteId } } })),
 })
 const editors = computed(() => [
-  { title: 'Any editor', value: null as number | null },
+  { title: t('anyEditor'), value: null as number | null },
   ...(members.value ?? [])
     .filter((one) => one.role === 'owner' || one.role === 'editor')
     .map((one) => ({ title: one.name, value: one.personId as number | null })),
@@ -36,11 +36,11 @@ const editors = computed(() => [
 const ways = computed(() => [
   ...(props.mayPublish
     ? [
-        { value: 'now', name: 'Now' },
-        { value: 'later', name: 'Later' },
+        { value: 'now', name: t('now') },
+        { value: 'later', name: t('later') },
       ]
     : []),
-  { value: 'review', name: 'Send for review' },
+  { value: 'review', name: t('sendReview2') },
 ])
 
 function go(): void {
@@ -54,8 +54,8 @@ function go(): void {
   <v-dialog v-model="open" max-width="480">
     <v-card class="pa-6">
       <form @submit.prevent="go">
-        <h2>Publish “{{ props.post.title }}”?</h2>
-        <div class="chips my-3" role="radiogroup" aria-label="When">
+        <h2>{{ t('publishTitle', { title: props.post.title }) }}</h2>
+        <div class="chips my-3" role="radiogroup" :aria-label="t('when')">
           <button
             v-for="one in ways"
             :key="one.value"
@@ -71,11 +71,8 @@ function go(): void {
         </div>
         <template v-if="way === 'now'">
           <p class="my-3">
-            It is added to its page, the feed and matching listings.
             {{
-              props.receivers
-                ? `${counted(props.receivers, 'subscriber')} will get an email.`
-                : 'No emails will be sent.'
+              props.receivers ? t('addedItsPageFeed', { receivers: props.receivers }) : t('addedItsPageFeedMatching')
             }}
           </p>
         </template>
@@ -83,38 +80,40 @@ function go(): void {
           <v-text-field
             v-model="when"
             type="datetime-local"
-            :label="`Date and time (${props.zone ?? 'time zone of the site'})`"
+            :label="t('dateTimeZone', { zone: props.zone ?? t('timeZoneSite') })"
             :error-messages="props.fields.publishLocal"
           />
           <p class="soft small mt-2">
-            It will be published automatically{{
-              props.receivers ? `, and ${counted(props.receivers, 'subscriber gets', 'subscribers get')} an email` : ''
-            }}.
+            {{
+              props.receivers
+                ? t('willPublishedAutomaticallySubscribers', { receivers: props.receivers })
+                : t('willPublishedAutomatically')
+            }}
           </p>
         </template>
         <template v-else>
-          <v-select v-model="reviewer" :items="editors" label="Reviewer" />
+          <v-select v-model="reviewer" :items="editors" :label="t('reviewer')" />
           <v-textarea
             v-model="note"
             class="mt-3"
             rows="2"
-            label="Message to the reviewer"
+            :label="t('messageReviewer')"
             :error-messages="props.fields.reviewNote"
           />
         </template>
         <p v-if="props.findings && way !== 'review'" class="o my-3">
-          {{ counted(props.findings, 'issue') }}; see “Checks before publishing”.
+          {{ t('issuesSeeChecksBefore', { findings: props.findings }) }}
         </p>
         <div class="row mt-4">
           <v-btn type="submit" :loading="props.running" :disabled="way === 'later' && !when">{{
             way === 'now'
               ? props.receivers
-                ? `Publish and send ${counted(props.receivers, 'email')}`
-                : 'Publish'
+                ? t('publishSendEmails', { receivers: props.receivers })
+                : t('publish')
               : way === 'later'
-                ? 'Schedule'
-                : 'Send for review'
-          }}</v-btn><v-btn variant="text" @click="open = false">Cancel</v-btn>
+                ? t('schedule')
+                : t('sendReview2')
+          }}</v-btn><v-btn variant="text" @click="open = false">{{ t('cancel') }}</v-btn>
         </div>
       </form>
     </v-card>

@@ -1,6 +1,7 @@
 import { useIntervalFn } from '@vueuse/core'
 import { computed, onScopeDispose, ref, watch } from 'vue'
 import { api, type Schemas, take } from '../../api'
+import { t } from '../texts'
 
 const every = 12_000
 
@@ -32,7 +33,7 @@ export function usePresence(
   })
   const others = computed(() => seen.value?.others ?? [])
   const overtaken = computed(() =>
-    seen.value !== null && seen.value.revision > revision() ? (seen.value.savedBy ?? 'Somebody') : null,
+    seen.value !== null && seen.value.revision > revision() ? (seen.value.savedBy ?? t('somebody')) : null,
   )
   return { others, overtaken }
 }

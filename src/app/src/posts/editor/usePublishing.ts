@@ -1,7 +1,8 @@
 import { ref } from 'vue'
 import { api, type Schemas, take } from '../../api'
-import { counted, useNotice } from '../../shared'
+import { useNotice } from '../../shared'
 import type { Writing } from './usePost'
+import { t } from '../texts'
 
 /** Publishing a post, planning it, passing it on for review, and taking it back; each said once it is done. */
 export function usePublishing(site: () => number, { id, stored, save, act }: Writing) {
@@ -29,8 +30,8 @@ export function usePublishing(site: () => number, { id, stored, save, act }: Wri
     }
     asking.value = false
     if (status === 'published')
-      say(receivers.value ? `Published. Sending ${counted(receivers.value, 'email')}.` : 'Published.')
-    else say(status === 'scheduled' ? (stored.value?.clockNote ?? 'Scheduled.') : 'Sent for review.')
+      say(receivers.value ? t('publishedSendingEmails', { receivers: receivers.value }) : t('published2'))
+    else say(status === 'scheduled' ? (stored.value?.clockNote ?? t('scheduled')) : t('sentReview'))
   }
 
   async function change(status: Schemas['PostStatus'], done: string, extra: object = {}): Promise<void> {

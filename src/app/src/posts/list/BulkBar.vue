@@ -11,8 +11,9 @@ import {
 import { mdiAccountOutline, mdiEyeOffOutline, mdiPencilOutline } from '@mdi/js'
 import { computed, ref } from 'vue'
 import type { Schemas } from '../../api'
-import { counted } from '../../shared'
 import type { useBulk } from './useBulk'
+import { t } from '../texts'
+import { inSentence } from '../../texts'
 
 type Change = Pick<Schemas['BulkRequest'], 'kind'> & Partial<Schemas['BulkRequest']>
 interface Offer {
@@ -35,85 +36,85 @@ const { count, everything, act } = props.bulk
 const asking = ref<Offer | null>(null)
 const words = ref<string[]>([])
 const forecast = ref<Schemas['BulkForecast'] | null>(null)
-const posts = (n: number) => counted(n, 'post')
+const posts = (n: number) => t('posts2', { posts: n })
 const offers = computed<Offer[]>(() =>
   props.bin
     ? [
         {
-          name: 'Restore',
+          name: t('restore'),
           icon: mdiDeleteRestore,
           change: { kind: 'restore' },
-          does: (n) => `Restore ${posts(n)} from the bin`,
+          does: (n) => t('restoreNFromBin', { n }),
         },
       ]
     : [
         {
-          name: 'Category',
+          name: t('category'),
           icon: mdiFolderOutline,
           change: { kind: 'category' },
           ask: 'one',
           items: props.terms?.categories,
-          does: (n, w) => (w ? `Move ${posts(n)} to ${w}` : `Remove category from ${posts(n)}`),
+          does: (n, w) => (w ? t('moveNW', { n, w }) : t('removeCategoryFromN', { n })),
         },
         {
-          name: 'Add tags',
+          name: t('addTags'),
           icon: mdiTagPlusOutline,
           change: { kind: 'addTags' },
           ask: 'many',
           items: props.terms?.tags,
-          does: (n, w) => `Tag ${posts(n)}${w ? ` ${w}` : ''}`,
+          does: (n, w) => (w ? t('tagNW', { n, w }) : t('tagN', { n })),
         },
         {
-          name: 'Remove tags',
+          name: t('removeTags'),
           icon: mdiTagMinusOutline,
           change: { kind: 'removeTags' },
           ask: 'many',
           items: props.terms?.tags,
-          does: (n, w) => `Take ${w || 'tags'} off ${posts(n)}`,
+          does: (n, w) => t('takeWOffN', { w: w || t('tags2'), n }),
         },
         {
-          name: 'Author',
+          name: t('author'),
           icon: mdiAccountOutline,
           change: { kind: 'author' },
           ask: 'one',
           items: props.terms?.authors,
-          does: (n, w) => `Set author of ${posts(n)} to ${w || 'nobody'}`,
+          does: (n, w) => t('setAuthorNW', { n, w: w || t('nobody') }),
         },
         {
-          name: 'Feature',
+          name: t('feature'),
           icon: mdiStarOutline,
           change: { kind: 'featured', isOn: true },
-          does: (n) => `Feature ${posts(n)}`,
+          does: (n) => t('featureN', { n }),
         },
         {
-          name: 'Comments off',
+          name: t('commentsOff'),
           icon: mdiCommentOutline,
           change: { kind: 'comments', isOn: false },
-          does: (n) => `Turn comments off for ${posts(n)}`,
+          does: (n) => t('turnCommentsOffN', { n }),
         },
         {
-          name: 'Comments on',
+          name: t('commentsOn'),
           icon: mdiCommentOutline,
           change: { kind: 'comments', isOn: true },
-          does: (n) => `Turn comments on for ${posts(n)}`,
+          does: (n) => t('turnCommentsN', { n }),
         },
         {
-          name: 'Withdraw',
+          name: t('withdraw'),
           icon: mdiEyeOffOutline,
           change: { kind: 'status', status: 'withdrawn' },
-          does: (n) => `Withdraw ${posts(n)}`,
+          does: (n) => t('withdrawN', { n }),
         },
         {
-          name: 'Change to draft',
+          name: t('changeDraft'),
           icon: mdiPencilOutline,
           change: { kind: 'status', status: 'draft' },
-          does: (n) => `Make ${posts(n)} drafts`,
+          does: (n) => t('makeNDrafts', { n }),
         },
         {
-          name: 'Move to bin',
+          name: t('moveBin'),
           icon: mdiDeleteOutline,
           change: { kind: 'delete' },
-          does: (n) => `Put ${posts(n)} into the bin`,
+          does: (n) => t('putNIntoBin', { n }),
         },
       ],
 )
@@ -137,24 +138,24 @@ async function look(): Promise<void> {
 async function make(): Promise<void> {
   const offer = asking.value!
   const made = await props.bulk.make(changeOf(offer), (n) =>
-    n ? `Done: ${offer.does(n, words.value.join(', ')).toLowerCase()}.` : 'No changes needed.',
+    n ? t('doneDoes', { does: inSentence(offer.does(n, words.value.join(', '))) }) : t('noChangesNeeded'),
   )
   if (made) asking.value = null
 }
 </script>
 
 <template>
-  <div class="bulk" role="region" aria-label="Edit selected posts">
-    <b>{{ counted(count, 'post') }} selected</b>
+  <div class="bulk" role="region" :aria-label="t('editSelectedPosts')">
+    <b>{{ t('postsSelected', { posts: count }) }}</b>
     <button v-if="!everything && props.total > props.shown" type="button" class="link" @click="everything = true">
-      Select all {{ props.total.toLocaleString('en-GB') }}
+      {{ t('selectAllTotal', { total: props.total }) }}
     </button>
     <span class="acts">
       <button v-for="offer in offers" :key="offer.name" type="button" class="chip" @click="choose(offer)">
         <v-icon :icon="offer.icon" size="16" /> {{ offer.name }}
       </button>
     </span>
-    <button type="button" class="link" @click="props.bulk.clear()">Clear selection</button>
+    <button type="button" class="link" @click="props.bulk.clear()">{{ t('clearSelection') }}</button>
   </div>
   <v-dialog :model-value="asking !== null" max-width="460" @update:model-value="asking = null">
     <v-card v-if="asking" class="pa-6">
@@ -163,7 +164,7 @@ async function make(): Promise<void> {
         v-if="asking.ask === 'many'"
         v-model="words"
         class="mt-3"
-        label="Tags"
+        :label="t('tags')"
         multiple
         chips
         closable-chips
@@ -174,7 +175,7 @@ async function make(): Promise<void> {
       <v-combobox
         v-else-if="asking.ask"
         class="mt-3"
-        label="Name (leave empty to remove)"
+        :label="t('nameLeaveEmptyRemove')"
         :items="asking.items ?? []"
         :error-messages="act.fields.value.words"
         @update:model-value="(word: string | null) => ((words = word ? [word] : []), look())"
@@ -183,13 +184,16 @@ async function make(): Promise<void> {
         {{ act.trouble.value || act.fields.value.posts?.[0] }}
       </p>
       <p v-if="forecast" class="my-3">
-        {{ forecast.posts ? `This changes ${posts(forecast.posts)}.` : 'This changes nothing.' }}
-        <template v-if="forecast.unchanged"> {{ forecast.unchanged }} unchanged.</template>
+        {{ forecast.posts ? t('changesPosts', { posts: posts(forecast.posts) }) : t('changesNothing') }}
+        <template v-if="forecast.unchanged"> {{ t('unchangedUnchanged', { unchanged: forecast.unchanged }) }}</template>
         <template v-if="forecast.followed">
-          {{ counted(forecast.followed, 'belongs', 'belong') }} to followed blogs and
-          {{ forecast.followed === 1 ? 'stays' : 'stay' }}.</template
+          {{
+            forecast.followed === 1
+              ? t('belongFollowedBlogsStays', { followed: forecast.followed })
+              : t('belongFollowedBlogsStay', { followed: forecast.followed })
+          }}</template
         >
-        <template v-if="asking.change.kind === 'delete'"> They lie in the bin for 30 days.</template>
+        <template v-if="asking.change.kind === 'delete'"> {{ t('theyLieBin30') }}</template>
       </p>
       <div class="row mt-3">
         <v-btn
@@ -199,7 +203,7 @@ async function make(): Promise<void> {
           @click="make"
           >{{ asking.does(forecast?.posts ?? count, words.join(', ')) }}</v-btn
         >
-        <v-btn variant="text" @click="asking = null">Cancel</v-btn>
+        <v-btn variant="text" @click="asking = null">{{ t('cancel') }}</v-btn>
       </div>
     </v-card>
   </v-dialog>

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { Schemas } from '../../api'
 import type { usePostList } from './usePostList'
+import { t } from '../texts'
 
 const props = defineProps<{
   narrow: ReturnType<typeof usePostList>['narrow']
@@ -14,11 +15,11 @@ const { blog, author, category, tag, from, to, findings } = props.narrow
 
 <template>
   <div class="narrow">
-    <v-select v-model="blog" :items="blogs" label="Blog" density="compact" clearable @click:clear="blog = ''" />
+    <v-select v-model="blog" :items="blogs" :label="t('blog')" density="compact" clearable @click:clear="blog = ''" />
     <v-autocomplete
       v-model="author"
       :items="props.terms?.authors ?? []"
-      label="Author"
+      :label="t('author')"
       density="compact"
       clearable
       @click:clear="author = ''"
@@ -26,7 +27,7 @@ const { blog, author, category, tag, from, to, findings } = props.narrow
     <v-autocomplete
       v-model="category"
       :items="props.terms?.categories ?? []"
-      label="Category"
+      :label="t('category')"
       density="compact"
       clearable
       @click:clear="category = ''"
@@ -34,16 +35,16 @@ const { blog, author, category, tag, from, to, findings } = props.narrow
     <v-autocomplete
       v-model="tag"
       :items="props.terms?.tags ?? []"
-      label="Tag"
+      :label="t('tag')"
       density="compact"
       clearable
       @click:clear="tag = ''"
     />
-    <v-text-field v-model="from" type="date" label="From" density="compact" />
-    <v-text-field v-model="to" type="date" label="To" density="compact" />
+    <v-text-field v-model="from" type="date" :label="t('from')" density="compact" />
+    <v-text-field v-model="to" type="date" :label="t('text3')" density="compact" />
     <v-checkbox
       :model-value="findings === 'yes'"
-      label="With issues only"
+      :label="t('issuesOnly')"
       @update:model-value="(on: boolean | null) => (findings = on ? 'yes' : '')"
     />
   </div>

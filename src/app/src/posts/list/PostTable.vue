@@ -8,6 +8,7 @@ import QuickEdit from './QuickEdit.vue'
 import type { Column } from './columns'
 import { columns as names } from './columns'
 import type { useBulk } from './useBulk'
+import { t } from '../texts'
 
 const sort = defineModel<string>('sort', { required: true })
 const props = defineProps<{
@@ -54,13 +55,13 @@ function finish(changed: boolean): void {
           <input
             type="checkbox"
             :checked="all || everything"
-            aria-label="Choose all posts shown"
+            :aria-label="t('chooseAllPostsShown')"
             @change="props.bulk.toggleAll()"
           />
         </th>
         <th :aria-sort="arrow('title') ? 'ascending' : undefined">
           <button type="button" class="order" @click="order('title')">
-            Title<v-icon v-if="arrow('title')" :icon="arrow('title')!" size="13" />
+            {{ t('title') }}<v-icon v-if="arrow('title')" :icon="arrow('title')!" size="13" />
           </button>
         </th>
         <th v-for="name in shown" :key="name" :class="[name, { wide: name !== 'status' && name !== 'date' }]">
@@ -79,7 +80,7 @@ function finish(changed: boolean): void {
             <input
               type="checkbox"
               :checked="chosen.has(post.id) || everything"
-              :aria-label="`Choose “${post.title}”`"
+              :aria-label="t('chooseTitle', { title: post.title })"
               @change="props.bulk.toggle(post.id)"
             />
           </td>
@@ -90,16 +91,16 @@ function finish(changed: boolean): void {
               :icon="mdiPinOutline"
               size="15"
               class="sign"
-              aria-label="Pinned"
-              title="Pinned"
+              :aria-label="t('pinned')"
+              :title="t('pinned')"
             />
             <v-icon
               v-if="post.isFeatured"
               :icon="mdiStarOutline"
               size="15"
               class="sign"
-              aria-label="Featured"
-              title="Featured"
+              :aria-label="t('featured')"
+              :title="t('featured')"
             />
           </td>
           <td
@@ -124,16 +125,16 @@ function finish(changed: boolean): void {
             <template v-if="props.mayEdit && post.writtenHere && !post.deletedAt">
               <button
                 type="button"
-                :aria-label="`Edit details of “${post.title}”`"
-                title="Edit in the row"
+                :aria-label="t('editDetailsTitle', { title: post.title })"
+                :title="t('editRow')"
                 @click="editing = editing === post.id ? null : post.id"
               >
                 <v-icon :icon="mdiPencilOutline" size="17" />
               </button>
               <button
                 type="button"
-                :aria-label="`Duplicate “${post.title}”`"
-                title="Copy into a draft"
+                :aria-label="t('duplicateTitle', { title: post.title })"
+                :title="t('copyIntoDraft')"
                 @click="emit('copy', post)"
               >
                 <v-icon :icon="mdiContentCopy" size="16" />
@@ -145,7 +146,7 @@ function finish(changed: boolean): void {
               :href="post.address"
               target="_blank"
               rel="noopener"
-              >View</a
+              >{{ t('view') }}</a
             >
           </td>
         </tr>

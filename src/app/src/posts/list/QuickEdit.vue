@@ -2,6 +2,7 @@
 import { reactive } from 'vue'
 import { api, type Schemas, take } from '../../api'
 import { useAct } from '../../shared'
+import { t } from '../texts'
 
 const props = defineProps<{ siteId: number; post: Schemas['PostSummary']; terms: Schemas['TermsView'] | undefined }>()
 const emit = defineEmits<{ done: [changed: boolean] }>()
@@ -54,7 +55,7 @@ async function save(): Promise<void> {
     <v-text-field
       v-model="row.title"
       class="two"
-      label="Title"
+      :label="t('title')"
       density="compact"
       autofocus
       :error-messages="act.fields.value.title"
@@ -62,21 +63,21 @@ async function save(): Promise<void> {
     <v-text-field
       v-model="row.slug"
       class="two"
-      label="Slug"
+      :label="t('slug')"
       density="compact"
       :error-messages="act.fields.value.slug"
     />
     <v-combobox
       v-model="row.category"
       :items="props.terms?.categories ?? []"
-      label="Category"
+      :label="t('category')"
       density="compact"
       :error-messages="act.fields.value.category"
     />
     <v-combobox
       v-model="row.author"
       :items="props.terms?.authors ?? []"
-      label="Author"
+      :label="t('author')"
       density="compact"
       :error-messages="act.fields.value.author"
     />
@@ -87,7 +88,7 @@ async function save(): Promise<void> {
       chips
       closable-chips
       :items="props.terms?.tags ?? []"
-      label="Tags"
+      :label="t('tags')"
       density="compact"
       :error-messages="act.fields.value.tags"
     />
@@ -95,18 +96,18 @@ async function save(): Promise<void> {
       v-if="props.post.status === 'published'"
       v-model="row.date"
       type="datetime-local"
-      label="Date"
+      :label="t('date')"
       density="compact"
       :error-messages="act.fields.value.publishedAt"
     />
     <v-checkbox
       :model-value="!row.commentsOff"
-      label="Readers can comment"
+      :label="t('readersCanComment')"
       @update:model-value="(on: boolean | null) => (row.commentsOff = !on)"
     />
     <div class="row two">
-      <v-btn type="submit" height="34" :loading="act.running.value">Save</v-btn>
-      <v-btn variant="text" height="34" @click="emit('done', false)">Cancel</v-btn>
+      <v-btn type="submit" height="34" :loading="act.running.value">{{ t('save') }}</v-btn>
+      <v-btn variant="text" height="34" @click="emit('done', false)">{{ t('cancel') }}</v-btn>
     </div>
   </form>
 </template>

@@ -1,15 +1,16 @@
 import { useStorage } from '@vueuse/core'
+import { t } from '../texts'
 
 /** What the list can show beside titles. */
 export const columns = {
-  status: 'Status',
-  blog: 'Blog',
-  author: 'Author',
-  category: 'Category',
-  tags: 'Tags',
-  date: 'Date',
-  changed: 'Last edited',
-  findings: 'Issues',
+  status: t('status'),
+  blog: t('blog'),
+  author: t('author'),
+  category: t('category'),
+  tags: t('tags'),
+  date: t('date'),
+  changed: t('lastEdited'),
+  findings: t('issues'),
 } as const
 
 export type Column = keyof typeof columns

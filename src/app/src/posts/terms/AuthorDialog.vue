@@ -3,6 +3,7 @@ import { reactive, ref } from 'vue'
 import { api, type Schemas, take } from '../../api'
 import { PicturePicker } from '../../pictures'
 import { useAct } from '../../shared'
+import { t } from '../texts'
 
 const props = defineProps<{ siteId: number; author: Schemas['AuthorView'] }>()
 const emit = defineEmits<{ done: []; close: [] }>()
@@ -40,29 +41,32 @@ async function save(): Promise<void> {
   <v-dialog :model-value="true" max-width="460" @update:model-value="emit('close')">
     <v-card class="pa-6">
       <form class="form" @submit.prevent="save">
-        <h2>{{ props.author.name || 'New author' }}</h2>
+        <h2>{{ props.author.name || t('newAuthor') }}</h2>
         <v-text-field
           v-if="!props.author.name"
           v-model="form.name"
-          label="Name"
+          :label="t('name')"
           autofocus
           :error-messages="act.fields.value.name"
         />
-        <v-textarea v-model="form.about" label="Biography" rows="3" :error-messages="act.fields.value.about" />
-        <v-text-field v-model="form.link" label="Author’s website" :error-messages="act.fields.value.link" />
+        <v-textarea v-model="form.about" :label="t('biography')" rows="3" :error-messages="act.fields.value.about" />
+        <v-text-field v-model="form.link" :label="t('authorsWebsite')" :error-messages="act.fields.value.link" />
         <div class="row">
           <img v-if="form.pictureAddress" :src="form.pictureAddress" alt="" class="face" />
           <button type="button" class="chip" @click="picking = true">
-            {{ form.pictureAddress ? 'Another picture …' : 'Choose a picture …' }}
+            {{ form.pictureAddress ? t('anotherPicture') : t('choosePicture') }}
           </button>
           <button v-if="form.pictureAddress" type="button" class="link back" @click="form.pictureAddress = null">
-            No picture
+            {{ t('noPicture') }}
           </button>
         </div>
         <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
         <div class="row">
-          <v-btn type="submit" :loading="act.running.value">Save</v-btn
-          ><v-btn variant="text" @click="emit('close')">Leave it</v-btn>
+          <v-btn type="submit" :loading="act.running.value">{{ t('save') }}</v-btn><v-btn
+            variant="text"
+            @click="emit('close')"
+            >{{ t('leaveIt') }}</v-btn
+          >
         </div>
       </form>
       <PicturePicker

@@ -2,6 +2,7 @@
 import { reactive } from 'vue'
 import { api, type Schemas, take } from '../../api'
 import { useAct } from '../../shared'
+import { t } from '../texts'
 
 const props = defineProps<{ siteId: number; category: Schemas['CategoryView']; all: Schemas['CategoryView'][] }>()
 const emit = defineEmits<{ done: []; close: [] }>()
@@ -32,19 +33,19 @@ async function save(): Promise<void> {
   <v-dialog :model-value="true" max-width="460" @update:model-value="emit('close')">
     <v-card class="pa-6">
       <form class="form" @submit.prevent="save">
-        <h2>{{ props.category.name || 'New category' }}</h2>
+        <h2>{{ props.category.name || t('newCategory') }}</h2>
         <v-text-field
           v-if="!props.category.name"
           v-model="form.name"
-          label="Name"
+          :label="t('name')"
           autofocus
           :error-messages="act.fields.value.name"
         />
         <v-select
           v-model="form.above"
-          label="Parent category"
+          :label="t('parentCategory')"
           :items="[
-            { title: 'None (top level)', value: '' },
+            { title: t('noneTopLevel'), value: '' },
             ...props.all
               .filter((one) => one.name !== form.name)
               .map((one) => ({ title: one.path.join(' › '), value: one.name })),
@@ -53,14 +54,17 @@ async function save(): Promise<void> {
         />
         <v-textarea
           v-model="form.description"
-          label="Description"
+          :label="t('description')"
           rows="2"
           :error-messages="act.fields.value.description"
         />
         <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
         <div class="row">
-          <v-btn type="submit" :loading="act.running.value">Save</v-btn
-          ><v-btn variant="text" @click="emit('close')">Leave it</v-btn>
+          <v-btn type="submit" :loading="act.running.value">{{ t('save') }}</v-btn><v-btn
+            variant="text"
+            @click="emit('close')"
+            >{{ t('leaveIt') }}</v-btn
+          >
         </div>
       </form>
     </v-card>

@@ -3,6 +3,7 @@ import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { api, type Schemas, take } from '../../api'
 import { MoveButtons, useAct, useNotice } from '../../shared'
+import { t } from '../texts'
 
 /** The fields of a blog's own: added, ordered, taken away. */
 const props = defineProps<{ siteId: number; mayEdit: boolean }>()
@@ -28,14 +29,14 @@ const fields = ref<Schemas['OwnField'][]>([])
 watch(data, (now) => (fields.value = JSON.parse(JSON.stringify(now ?? []))), { immediate: true })
 const dirty = computed(() => JSON.stringify(fields.value) !== JSON.stringify(data.value ?? []))
 const kinds: { value: Schemas['OwnFieldKind']; title: string }[] = [
-  { value: 'text', title: 'Short text' },
-  { value: 'longText', title: 'Several lines' },
-  { value: 'number', title: 'A number' },
-  { value: 'date', title: 'A day' },
-  { value: 'choice', title: 'Choice' },
-  { value: 'yesNo', title: 'Yes or no' },
-  { value: 'picture', title: 'A picture' },
-  { value: 'link', title: 'A link' },
+  { value: 'text', title: t('shortText') },
+  { value: 'longText', title: t('severalLines') },
+  { value: 'number', title: t('aNumber') },
+  { value: 'date', title: t('aDay') },
+  { value: 'choice', title: t('choice') },
+  { value: 'yesNo', title: t('yesNo') },
+  { value: 'picture', title: t('aPicture') },
+  { value: 'link', title: t('aLink') },
 ]
 const add = () =>
   fields.value.push({ key: '', label: '', kind: 'text', choices: [], unit: null, isRequired: false, isPublic: true })
@@ -53,7 +54,7 @@ async function save(): Promise<void> {
     ))
   )
     return
-  say('Custom fields saved.')
+  say(t('customFieldsSaved'))
   await queries.invalidateQueries({ queryKey: ['fields'] })
 }
 </script>
@@ -61,8 +62,7 @@ async function save(): Promise<void> {
 <template>
   <div class="fields">
     <p class="soft">
-      Extra details for posts of this blog, e.g. the instrument used. Readers see them on the post's page; imports fill
-      them.
+      {{ t('extraDetailsPostsBlog') }}
     </p>
     <v-select
       v-if="written.length > 1"
@@ -70,38 +70,38 @@ async function save(): Promise<void> {
       :items="written"
       item-title="name"
       item-value="id"
-      label="Blog"
+      :label="t('blog')"
       class="which"
     />
     <div v-for="(field, index) in fields" :key="index" class="field">
       <v-text-field
         v-model="field.label"
-        label="Name"
+        :label="t('name')"
         density="compact"
         :readonly="!props.mayEdit"
         :error-messages="act.fields.value[`${index}.label`]"
       />
-      <v-select v-model="field.kind" :items="kinds" label="Type" density="compact" :readonly="!props.mayEdit" />
+      <v-select v-model="field.kind" :items="kinds" :label="t('type')" density="compact" :readonly="!props.mayEdit" />
       <v-combobox
         v-if="field.kind === 'choice'"
         v-model="field.choices"
         multiple
         chips
         closable-chips
-        label="Options"
+        :label="t('options')"
         density="compact"
         :error-messages="act.fields.value[`${index}.choices`]"
       />
       <v-text-field
         v-else-if="field.kind === 'number'"
         v-model="field.unit"
-        label="Unit"
+        :label="t('unit')"
         density="compact"
         :error-messages="act.fields.value[`${index}.unit`]"
       />
       <span v-else />
-      <v-checkbox v-model="field.isRequired" label="Required" />
-      <v-checkbox v-model="field.isPublic" label="Show to visitors" />
+      <v-checkbox v-model="field.isRequired" :label="t('required')" />
+      <v-checkbox v-model="field.isPublic" :label="t('showVisitors')" />
       <span v-if="props.mayEdit" class="row">
         <MoveButtons
           :name="field.label"
@@ -109,16 +109,18 @@ async function save(): Promise<void> {
           :count="fields.length"
           @move="(to) => move(index, to - index)"
         />
-        <button type="button" class="link back" @click="fields.splice(index, 1)">Remove</button>
+        <button type="button" class="link back" @click="fields.splice(index, 1)">{{ t('remove') }}</button>
       </span>
     </div>
     <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
     <div v-if="props.mayEdit" class="row">
-      <v-btn variant="outlined" @click="add">Add a field</v-btn
-      ><v-btn :disabled="!dirty" :loading="act.running.value" @click="save">Save the fields</v-btn>
-      <span v-if="dirty" class="soft small"
-        >Values of removed fields are kept and return if you add the field again.</span
+      <v-btn variant="outlined" @click="add">{{ t('addField') }}</v-btn><v-btn
+        :disabled="!dirty"
+        :loading="act.running.value"
+        @click="save"
+        >{{ t('saveFields') }}</v-btn
       >
+      <span v-if="dirty" class="soft small">{{ t('valuesRemovedFieldsKept') }}</span>
     </div>
   </div>
 </template>

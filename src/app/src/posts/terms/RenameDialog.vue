@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { api, type Schemas, take } from '../../api'
-import { counted, useAct, useNotice } from '../../shared'
+import { useAct, useNotice } from '../../shared'
+import { t } from '../texts'
 
 const props = defineProps<{ siteId: number; kind: Schemas['TermKind']; name: string; terms: Schemas['TermsPage'] }>()
 const emit = defineEmits<{ done: []; close: [] }>()
@@ -25,7 +26,7 @@ async function rename(): Promise<void> {
     take(api.POST('/api/sites/{site}/terms/rename', { params: { path: { site: props.siteId } }, body })),
   )
   if (!result) return
-  say(`${counted(result.posts, 'post')} changed.`)
+  say(t('postsChanged', { posts: result.posts }))
   emit('done')
   emit('close')
 }
@@ -35,27 +36,24 @@ async function rename(): Promise<void> {
   <v-dialog :model-value="true" max-width="460" @update:model-value="emit('close')">
     <v-card class="pa-6">
       <form @submit.prevent="rename">
-        <h2>Rename “{{ props.name }}”</h2>
+        <h2>{{ t('renameName', { name: props.name }) }}</h2>
         <v-combobox
           v-model="to"
           class="mt-3"
-          label="New name (leave empty to remove)"
+          :label="t('newNameLeaveEmpty')"
           :items="all.map((one) => one.name)"
           autofocus
           :error-messages="act.fields.value.to"
         />
         <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
         <p class="my-3">
-          This changes {{ counted(posts, 'post') }}.
-          <template v-if="other"
-            >“{{ other.name }}” is already used by {{ counted(other.posts, 'post') }}. They will be merged. This cannot
-            be undone.</template
-          >
+          {{ t('thisChanges', { posts }) }}
+          <template v-if="other">{{ t('nameAlreadyUsedBy', { name: other.name, posts: other.posts }) }}</template>
         </p>
         <div class="row">
           <v-btn type="submit" :disabled="to?.trim() === props.name" :loading="act.running.value">{{
-            !to?.trim() ? 'Remove from posts' : other ? 'Merge' : 'Rename'
-          }}</v-btn><v-btn variant="text" @click="emit('close')">Leave it</v-btn>
+            !to?.trim() ? t('removeFromPosts') : other ? t('merge') : t('rename')
+          }}</v-btn><v-btn variant="text" @click="emit('close')">{{ t('leaveIt') }}</v-btn>
         </div>
       </form>
     </v-card>

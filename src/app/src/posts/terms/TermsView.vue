@@ -2,11 +2,12 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { api, lineOf, type Schemas, take } from '../../api'
-import { counted, PageTitle, PostTabs, useQueryValue, useRefresh, useSite } from '../../shared'
+import { PageTitle, PostTabs, useQueryValue, useRefresh, useSite } from '../../shared'
 import AuthorDialog from './AuthorDialog.vue'
 import CategoryDialog from './CategoryDialog.vue'
 import OwnFieldsPart from './OwnFieldsPart.vue'
 import RenameDialog from './RenameDialog.vue'
+import { t } from '../texts'
 
 const { id, mayEdit } = useSite()
 const tab = useQueryValue('tab')
@@ -20,26 +21,26 @@ const author = ref<Schemas['AuthorView'] | null>(null)
 const newCategory = (): Schemas['CategoryView'] => ({ name: '', above: null, description: null, path: [], posts: 0 })
 const newAuthor = (): Schemas['AuthorView'] => ({ name: '', about: null, link: null, pictureAddress: null, posts: 0 })
 const tabs = computed(() => [
-  { value: '', name: 'Categories', count: data.value?.categories.length },
-  { value: 'tags', name: 'Tags', count: data.value?.tags.length },
-  { value: 'authors', name: 'Authors', count: data.value?.authors.length },
-  { value: 'fields', name: 'Custom fields', count: undefined },
+  { value: '', name: t('categories'), count: data.value?.categories.length },
+  { value: 'tags', name: t('tags'), count: data.value?.tags.length },
+  { value: 'authors', name: t('authors'), count: data.value?.authors.length },
+  { value: 'fields', name: t('customFields'), count: undefined },
 ])
 
 const reload = useRefresh('all-terms', 'terms', 'posts')
 </script>
 
 <template>
-  <PageTitle title="Categories, tags, authors">
-    <template #state>Organise posts by category, tag, author and custom field.</template>
+  <PageTitle :title="t('categoriesTagsAuthors')">
+    <template #state>{{ t('organisePostsByCategory') }}</template>
     <template #act>
-      <v-btn v-if="mayEdit && !tab" @click="category = newCategory()">Add a category</v-btn>
-      <v-btn v-else-if="mayEdit && tab === 'authors'" @click="author = newAuthor()">Add author</v-btn>
+      <v-btn v-if="mayEdit && !tab" @click="category = newCategory()">{{ t('addCategory') }}</v-btn>
+      <v-btn v-else-if="mayEdit && tab === 'authors'" @click="author = newAuthor()">{{ t('addAuthor') }}</v-btn>
     </template>
   </PageTitle>
   <PostTabs />
   <div class="work">
-    <div class="tabs" role="tablist" aria-label="Sections">
+    <div class="tabs" role="tablist" :aria-label="t('sections')">
       <button
         v-for="one in tabs"
         :key="one.value"
@@ -52,7 +53,7 @@ const reload = useRefresh('all-terms', 'terms', 'posts')
       </button>
     </div>
     <p v-if="error" class="trouble" role="alert">{{ lineOf(error) }}</p>
-    <p v-else-if="isPending" class="waiting">Loading …</p>
+    <p v-else-if="isPending" class="waiting">{{ t('loading') }}</p>
     <OwnFieldsPart v-else-if="tab === 'fields'" :site-id="id" :may-edit="mayEdit" />
     <table v-else-if="tab === 'tags'" class="ruled narrow">
       <tbody>
@@ -60,12 +61,12 @@ const reload = useRefresh('all-terms', 'terms', 'posts')
           <td class="t">{{ one.name }}</td>
           <td class="soft">
             <router-link class="link" :to="`/s/${id}/posts?tag=${encodeURIComponent(one.name)}`">{{
-              counted(one.posts, 'post')
+              t('posts2', { posts: one.posts })
             }}</router-link>
           </td>
           <td class="num">
             <button v-if="mayEdit" type="button" class="link" @click="renaming = { kind: 'tag', name: one.name }">
-              Rename or merge
+              {{ t('renameMerge') }}
             </button>
           </td>
         </tr>
@@ -77,18 +78,18 @@ const reload = useRefresh('all-terms', 'terms', 'posts')
           <td class="face"><img v-if="one.pictureAddress" :src="one.pictureAddress" alt="" /></td>
           <td>
             <span class="t">{{ one.name }}</span>
-            <p class="soft">{{ one.about ?? 'No description.' }}</p>
+            <p class="soft">{{ one.about ?? t('noDescription') }}</p>
           </td>
           <td class="soft">
             <router-link class="link" :to="`/s/${id}/posts?author=${encodeURIComponent(one.name)}`">{{
-              counted(one.posts, 'post')
+              t('posts2', { posts: one.posts })
             }}</router-link>
           </td>
           <td class="num acts">
             <template v-if="mayEdit"
-              ><button type="button" class="link" @click="author = one">Edit</button>
+              ><button type="button" class="link" @click="author = one">{{ t('edit') }}</button>
               <button type="button" class="link" @click="renaming = { kind: 'author', name: one.name }">
-                Rename
+                {{ t('rename') }}
               </button></template
             >
           </td>
@@ -104,14 +105,14 @@ const reload = useRefresh('all-terms', 'terms', 'posts')
           </td>
           <td class="soft">
             <router-link class="link" :to="`/s/${id}/posts?category=${encodeURIComponent(one.name)}`">{{
-              counted(one.posts, 'post')
+              t('posts2', { posts: one.posts })
             }}</router-link>
           </td>
           <td class="num acts">
             <template v-if="mayEdit"
-              ><button type="button" class="link" @click="category = one">Edit</button>
+              ><button type="button" class="link" @click="category = one">{{ t('edit') }}</button>
               <button type="button" class="link" @click="renaming = { kind: 'category', name: one.name }">
-                Rename
+                {{ t('rename') }}
               </button></template
             >
           </td>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useClipboard } from '@vueuse/core'
 import { mdiCheck, mdiContentCopy } from '@mdi/js'
+import { t } from '../texts'
 
 const props = defineProps<{ text: string; label?: string; big?: boolean; quiet?: boolean }>()
 const { copy, copied } = useClipboard({ legacy: true, copiedDuring: 2500 })
@@ -13,18 +14,18 @@ const { copy, copied } = useClipboard({ legacy: true, copiedDuring: 2500 })
     :prepend-icon="copied ? mdiCheck : mdiContentCopy"
     @click="copy(props.text)"
   >
-    {{ copied ? 'Copied' : (props.label ?? 'Copy') }}
+    {{ copied ? t('copied') : (props.label ?? t('copy')) }}
   </v-btn>
   <button
     v-else
     type="button"
     class="copy"
-    :aria-label="props.label ?? 'Copy'"
-    :title="props.label ?? 'Copy'"
+    :aria-label="props.label ?? t('copy')"
+    :title="props.label ?? t('copy')"
     @click="copy(props.text)"
   >
     <v-icon :icon="copied ? mdiCheck : mdiContentCopy" size="16" />
-    <span aria-live="polite">{{ copied ? 'Copied' : 'Copy' }}</span>
+    <span aria-live="polite">{{ copied ? t('copied') : t('copy') }}</span>
   </button>
 </template>
 

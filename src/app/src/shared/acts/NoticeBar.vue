@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useNotice } from './useNotice'
+import { t } from '../texts'
 
 const { notice, undo } = useNotice()
 </script>
@@ -8,7 +9,7 @@ const { notice, undo } = useNotice()
   <div class="notice" role="status" aria-live="polite">
     <div v-if="notice" class="box">
       <span>{{ notice.text }}</span>
-      <button v-if="notice.undo" class="undo" @click="undo">Undo</button>
+      <button v-if="notice.undo" class="undo" @click="undo">{{ t('undo') }}</button>
     </div>
   </div>
 </template>

@@ -2,6 +2,7 @@
 import { ref } from 'vue'
 import { useMoving } from '../acts/useMoving'
 import MoveButtons from './MoveButtons.vue'
+import { t } from '../texts'
 
 /** A list that is put in order by dragging, by buttons, or by Alt with the arrow keys. Without `fixed` its items move. */
 const items = defineModel<T[]>({ required: true })
@@ -22,7 +23,7 @@ const { dragged, move, key } = useMoving(
       :tabindex="props.fixed ? undefined : 0"
       :draggable="!props.fixed"
       :class="{ held: dragged === index }"
-      :title="props.fixed ? undefined : 'Drag, or Alt with the arrow keys'"
+      :title="props.fixed ? undefined : t('dragAltArrowKeys')"
       @dragstart="dragged = index"
       @dragover.prevent
       @drop="move(dragged, index)"

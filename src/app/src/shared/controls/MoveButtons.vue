@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { mdiArrowDown, mdiArrowUp } from '@mdi/js'
+import { t } from '../texts'
 
 /** Two buttons that move an item of a list up and down. */
 const props = defineProps<{ name: string; index: number; count: number }>()
@@ -10,7 +11,7 @@ const emit = defineEmits<{ move: [to: number] }>()
   <span class="moves">
     <button
       type="button"
-      :aria-label="`Move up: ${props.name}`"
+      :aria-label="t('moveUpName', { name: props.name })"
       :disabled="props.index === 0"
       @click="emit('move', props.index - 1)"
     >
@@ -18,7 +19,7 @@ const emit = defineEmits<{ move: [to: number] }>()
     </button>
     <button
       type="button"
-      :aria-label="`Move down: ${props.name}`"
+      :aria-label="t('moveDownName', { name: props.name })"
       :disabled="props.index === props.count - 1"
       @click="emit('move', props.index + 1)"
     >

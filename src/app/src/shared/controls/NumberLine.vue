@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { t } from '../texts'
+
 const number = defineModel<number | null>({ required: true })
 const props = defineProps<{ label: string; name: string; min: number; max: number; empty?: string; problem?: string }>()
 
@@ -19,7 +21,7 @@ function type(event: Event): void {
     <label :for="props.name">{{ props.label }}</label>
     <span>
       <span class="num"
-        ><button type="button" :aria-label="`${props.label}: one fewer`" @click="step(-1)">−</button
+        ><button type="button" :aria-label="t('labelOneFewer', { label: props.label })" @click="step(-1)">−</button
         ><input
           :id="props.name"
           type="number"
@@ -28,7 +30,9 @@ function type(event: Event): void {
           :max="props.max"
           :placeholder="props.empty"
           @input="type"
-        /><button type="button" :aria-label="`${props.label}: one more`" @click="step(1)">+</button></span
+        /><button type="button" :aria-label="t('labelOneMore', { label: props.label })" @click="step(1)">
+          +
+        </button></span
       >
       <slot />
       <span v-if="props.problem" class="m small" role="alert">{{ props.problem }}</span>

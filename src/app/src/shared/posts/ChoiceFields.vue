@@ -2,6 +2,7 @@
 import { useQuery } from '@tanstack/vue-query'
 import { api, type Schemas, take } from '../../api'
 import { useTerms } from './useTerms'
+import { t } from '../texts'
 
 /** Which posts are meant: by blog, category, tag, author, and whether they are featured. */
 const choice = defineModel<Schemas['ChannelChoice']>({ required: true })
@@ -12,9 +13,9 @@ const { data: blogs } = useQuery({
   queryFn: () => take(api.GET('/api/sites/{site}/blogs', { params: { path: { site: props.siteId } } })),
 })
 const parts = [
-  ['categories', 'Categories'],
-  ['tags', 'Tags'],
-  ['authors', 'Authors'],
+  ['categories', t('categories')],
+  ['tags', t('tags')],
+  ['authors', t('authors')],
 ] as const
 </script>
 
@@ -22,11 +23,11 @@ const parts = [
   <v-select
     v-model="choice.blogs"
     :items="(blogs ?? []).map((one) => ({ value: one.id, title: one.name }))"
-    label="Blogs"
+    :label="t('blogs')"
     multiple
     chips
     clearable
-    placeholder="All blogs written here"
+    :placeholder="t('allBlogsWrittenHere')"
     persistent-placeholder
     :readonly="props.readonly"
   />
@@ -39,14 +40,14 @@ const parts = [
       :label="label"
       multiple
       clearable
-      placeholder="All"
+      :placeholder="t('all')"
       persistent-placeholder
       :readonly="props.readonly"
     />
   </div>
   <v-checkbox
     v-model="choice.featuredOnly"
-    label="Featured posts only"
+    :label="t('featuredPostsOnly')"
     density="compact"
     hide-details
     :readonly="props.readonly"

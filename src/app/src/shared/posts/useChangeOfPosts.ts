@@ -1,8 +1,8 @@
 import { useRefresh } from '../acts/useRefresh'
 import { api, type Schemas, take } from '../../api'
-import { counted } from '../words/counted'
 import { useAct } from '../acts/useAct'
 import { useNotice } from '../acts/useNotice'
+import { t } from '../texts'
 
 /** A change to one or many posts that can be taken back for a while. */
 export function useChangeOfPosts(site: () => number) {
@@ -27,8 +27,9 @@ export function useChangeOfPosts(site: () => number) {
     if (!result) return
     refresh()
     say(
-      `${counted(result.posts, 'post is', 'posts are')} as before.` +
-        (result.kept ? ` ${counted(result.kept, 'was', 'were')} changed since and stayed.` : ''),
+      result.kept
+        ? t('postsBeforeWereChanged', { posts: result.posts, were: result.kept })
+        : t('postsBefore', { posts: result.posts }),
     )
   }
 

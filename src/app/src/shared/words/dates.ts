@@ -1,3 +1,6 @@
+import { locale } from '../../texts'
+import { t } from '../texts'
+
 const steps: [number, Intl.RelativeTimeFormatUnit][] = [
   [60, 'second'],
   [3600, 'minute'],
@@ -14,33 +17,31 @@ const seconds: Record<string, number> = {
   month: 86_400 * 30.4,
   year: 86_400 * 365,
 }
-const relative = new Intl.RelativeTimeFormat('en-GB', { numeric: 'auto' })
+const relative = new Intl.RelativeTimeFormat(locale, { numeric: 'auto' })
 
 /** "4 minutes ago", "in 3 days", "just now". */
 export function relativeDate(iso: string, now = Date.now()): string {
   const distance = (new Date(iso).getTime() - now) / 1000
-  if (Math.abs(distance) < 45) return 'just now'
+  if (Math.abs(distance) < 45) return t('justNow')
   const unit = steps.find(([limit]) => Math.abs(distance) < limit)![1]
   return relative.format(Math.round(distance / seconds[unit]!), unit)
 }
 
 /** Day, time and zone in full. */
 export function exactDate(iso: string, zone?: string): string {
-  return new Intl.DateTimeFormat('en-GB', { dateStyle: 'full', timeStyle: 'long', timeZone: zone }).format(
-    new Date(iso),
-  )
+  return new Intl.DateTimeFormat(locale, { dateStyle: 'full', timeStyle: 'long', timeZone: zone }).format(new Date(iso))
 }
 
 /** "24 Nov 2026". */
 export function shortDate(iso: string, zone?: string): string {
-  return new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric', timeZone: zone }).format(
+  return new Intl.DateTimeFormat(locale, { day: 'numeric', month: 'short', year: 'numeric', timeZone: zone }).format(
     new Date(iso),
   )
 }
 
 /** "9:12". */
 export function clockTime(iso: string, zone?: string): string {
-  return new Intl.DateTimeFormat('en-GB', { hour: 'numeric', minute: '2-digit', timeZone: zone }).format(new Date(iso))
+  return new Intl.DateTimeFormat(locale, { hour: 'numeric', minute: '2-digit', timeZone: zone }).format(new Date(iso))
 }
 
 /** A moment as fields for local times want it, "2026-11-24T09:12", on the clocks of a zone. */
@@ -49,3 +50,7 @@ export function localTime(iso: string, zone?: string): string {
     .format(new Date(iso))
     .replace(' ', 'T')
 }
+
+/** Name of a day of the week, Monday first. */
+export const weekdayName = (index: number, weekday: 'long' | 'short' = 'long'): string =>
+  new Intl.DateTimeFormat(locale, { weekday, timeZone: 'UTC' }).format(Date.UTC(2024, 0, 1 + index))

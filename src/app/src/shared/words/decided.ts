@@ -1,10 +1,11 @@
 import type { Schemas } from '../../api'
+import { t } from '../texts'
 
 /** What was decided on a comment or a mention, as the line that tells it begins. */
 export const decided: Record<Schemas['CommentStanding'], string> = {
-  public: 'Published',
-  hidden: 'Hidden',
-  spam: 'Marked as spam',
-  waiting: 'Moved back to Waiting',
-  deleted: 'Deleted',
+  public: t('published'),
+  hidden: t('hidden'),
+  spam: t('markedSpam'),
+  waiting: t('movedBackWaiting'),
+  deleted: t('deleted'),
 }

@@ -3,14 +3,15 @@ import { useQuery } from '@tanstack/vue-query'
 import { api, type Schemas, take } from '../../api'
 import { useTerms } from '../../shared'
 import type { FormDraft } from './useSignUpForm'
+import { t } from '../texts'
 
 /** What a form asks and says, in the order people ask. */
 const draft = defineModel<FormDraft>({ required: true })
 const props = defineProps<{ siteId: number; problems: Record<string, string[]>; version: number | undefined }>()
 const shapes: { value: Schemas['SignUpShape']; title: string }[] = [
-  { value: 'inline', title: 'Inline' },
-  { value: 'bar', title: 'Bar at the bottom (after scrolling)' },
-  { value: 'panel', title: 'Slide-in panel (near the end)' },
+  { value: 'inline', title: t('inline') },
+  { value: 'bar', title: t('barBottomAfterScrolling') },
+  { value: 'panel', title: t('slidePanelNearEnd') },
 ]
 const path = () => ({ params: { path: { site: props.siteId } } })
 const { data: terms } = useTerms(() => props.siteId)
@@ -29,71 +30,69 @@ const problem = (name: string) => props.problems[name]
   <form class="form" novalidate @submit.prevent>
     <v-text-field
       v-model="draft.name"
-      label="Name"
-      placeholder="What your team calls it"
+      :label="t('name')"
+      :placeholder="t('whatTeamCalls')"
       :error-messages="problem('name')"
     />
-    <h2 class="group">Display</h2>
-    <v-select v-model="draft.settings.shape" :items="shapes" label="Shape" />
+    <h2 class="group">{{ t('display') }}</h2>
+    <v-select v-model="draft.settings.shape" :items="shapes" :label="t('shape')" />
     <v-select
       v-model="draft.lookId"
       :items="[
-        { value: null, title: 'Match the page' },
+        { value: null, title: t('matchPage') },
         ...(looks ?? []).map((one) => ({ value: one.id, title: one.name })),
       ]"
-      label="Style"
+      :label="t('style')"
       :error-messages="problem('lookId')"
     />
-    <h2 class="group">What does it say?</h2>
-    <v-text-field v-model="draft.settings.title" label="Heading" :error-messages="problem('title')" />
-    <v-textarea v-model="draft.settings.text" label="Text" rows="2" auto-grow :error-messages="problem('text')" />
+    <h2 class="group">{{ t('whatDoesSay') }}</h2>
+    <v-text-field v-model="draft.settings.title" :label="t('heading')" :error-messages="problem('title')" />
+    <v-textarea v-model="draft.settings.text" :label="t('text')" rows="2" auto-grow :error-messages="problem('text')" />
     <v-text-field
       v-model="draft.settings.button"
-      label="Button text"
-      placeholder="In the site’s language"
+      :label="t('buttonText')"
+      :placeholder="t('sitesLanguage')"
       persistent-placeholder
       :error-messages="problem('button')"
     />
     <v-text-field
       v-model="draft.settings.thanks"
-      label="Confirmation message"
-      placeholder="Please check your inbox …"
+      :label="t('confirmationMessage')"
+      :placeholder="t('pleaseCheckInbox')"
       persistent-placeholder
       :error-messages="problem('thanks')"
     />
-    <h2 class="group">Fields</h2>
-    <v-checkbox v-model="draft.settings.asksName" label="Name (optional)" density="compact" hide-details />
+    <h2 class="group">{{ t('fields') }}</h2>
+    <v-checkbox v-model="draft.settings.asksName" :label="t('nameOptional')" density="compact" hide-details />
     <v-select
       v-model="draft.settings.categories"
       :items="terms?.categories ?? []"
-      label="Offer categories"
+      :label="t('offerCategories')"
       multiple
       chips
       clearable
-      placeholder="None (everyone gets all posts)"
+      :placeholder="t('noneEveryoneGetsAll')"
       persistent-placeholder
       :error-messages="problem('categories')"
     />
     <v-select
       v-model="draft.settings.digests"
       :items="(digests ?? []).map((one) => ({ value: one.id, title: one.name }))"
-      label="Offer digests"
+      :label="t('offerDigests')"
       multiple
       chips
       clearable
-      placeholder="None (default digests)"
+      :placeholder="t('noneDefaultDigests')"
       persistent-placeholder
     />
     <v-textarea
       v-model="draft.settings.consent"
-      label="Consent checkbox text"
+      :label="t('consentCheckboxText')"
       rows="2"
       auto-grow
-      placeholder="No checkbox (email confirmation only)"
+      :placeholder="t('noCheckboxEmailConfirmation')"
       persistent-placeholder
-      :hint="
-        props.version ? `Version ${props.version}. Changes create a new version; earlier consents keep theirs.` : ''
-      "
+      :hint="props.version ? t('versionVersionChangesCreate', { version: props.version }) : ''"
       persistent-hint
       :error-messages="problem('consent')"
     />

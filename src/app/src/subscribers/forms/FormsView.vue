@@ -1,17 +1,18 @@
 <script setup lang="ts">
 import { computed, watch } from 'vue'
 import { lineOf } from '../../api'
-import { CopyButton, counted, PageTitle, useQueryValue, useSite } from '../../shared'
+import { CopyButton, PageTitle, useQueryValue, useSite } from '../../shared'
 import ReaderTabs from '../ReaderTabs.vue'
 import FormFields from './FormFields.vue'
 import { useSignUpForm } from './useSignUpForm'
+import { t } from '../texts'
 
 const { id, mayEdit } = useSite()
 const picked = useQueryValue('form')
 const forms = useSignUpForm(() => id.value)
 const { list, draft, act, html } = forms
 const current = computed(() => list.data.value?.find((one) => String(one.id) === picked.value))
-const shapes = { inline: 'in the page', bar: 'a bar at the foot', panel: 'slide-in panel' }
+const shapes = { inline: t('inThePage'), bar: t('barFoot'), panel: t('slidePanel') }
 watch([current, picked], () => forms.begin(current.value), { immediate: true })
 
 const page = computed(
@@ -30,18 +31,20 @@ async function remove(): Promise<void> {
 </script>
 
 <template>
-  <PageTitle title="Sign-up forms"
-    ><template #state>Sign-ups are confirmed by email before anything is sent.</template
-    ><template v-if="mayEdit" #act><v-btn @click="picked = 'new'">New form</v-btn></template></PageTitle
+  <PageTitle :title="t('signUpForms')"
+    ><template #state>{{ t('signUpsConfirmedBy') }}</template
+    ><template v-if="mayEdit" #act
+      ><v-btn @click="picked = 'new'">{{ t('newForm') }}</v-btn></template
+    ></PageTitle
   >
   <ReaderTabs />
   <p v-if="list.error.value" class="work trouble" role="alert">{{ lineOf(list.error.value) }}</p>
-  <p v-else-if="list.isPending.value" class="work waiting">Reading the forms …</p>
+  <p v-else-if="list.isPending.value" class="work waiting">{{ t('readingForms') }}</p>
   <div v-else class="work split">
-    <nav class="list" :class="{ away: picked }" aria-label="Sign-up forms">
+    <nav class="list" :class="{ away: picked }" :aria-label="t('signUpForms')">
       <div v-if="list.data.value?.length === 0" class="empty">
-        <h2>No form yet</h2>
-        <p>Create one and paste its snippet into a page; it matches the page’s style. It also works without script.</p>
+        <h2>{{ t('noFormYet') }}</h2>
+        <p>{{ t('createOnePasteIts') }}</p>
       </div>
       <button
         v-for="one in list.data.value"
@@ -51,29 +54,29 @@ async function remove(): Promise<void> {
         @click="picked = String(one.id)"
       >
         <b>{{ one.name }}</b><small class="soft"
-          >{{ shapes[one.settings.shape] }}; {{ counted(one.came, 'sign-up') }}</small
+          >{{ shapes[one.settings.shape] }}; {{ t('signUps', { came: one.came }) }}</small
         >
       </button>
     </nav>
     <template v-if="picked">
       <section class="fields">
-        <button class="link back" @click="picked = ''">← All forms</button>
+        <button class="link back" @click="picked = ''">{{ t('allForms') }}</button>
         <FormFields v-model="draft" :site-id="id" :problems="act.fields.value" :version="current?.consentVersion" />
         <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
         <div v-if="mayEdit" class="row acts">
-          <v-btn :loading="act.running.value" @click="save">{{ current ? 'Save' : 'Create form' }}</v-btn>
-          <v-btn v-if="current" variant="text" color="secondary" @click="remove">Delete form</v-btn>
+          <v-btn :loading="act.running.value" @click="save">{{ current ? t('save') : t('createForm') }}</v-btn>
+          <v-btn v-if="current" variant="text" color="secondary" @click="remove">{{ t('deleteForm') }}</v-btn>
         </div>
       </section>
       <section class="seen">
-        <h2 class="group">Preview</h2>
-        <iframe sandbox="" :srcdoc="page" title="The form in a page" />
+        <h2 class="group">{{ t('preview') }}</h2>
+        <iframe sandbox="" :srcdoc="page" :title="t('formPage')" />
         <template v-if="current">
-          <h2 class="group">Paste this where the form should appear</h2>
+          <h2 class="group">{{ t('pasteWhereFormShould') }}</h2>
           <pre tabindex="0">{{ current.snippet }}</pre>
           <p>
-            <CopyButton :text="current.snippet" label="Copy the snippet" />
-            <span class="small soft">Later changes apply automatically.</span>
+            <CopyButton :text="current.snippet" :label="t('copySnippet')" />
+            <span class="small soft">{{ t('laterChangesApplyAutomatically') }}</span>
           </p>
         </template>
       </section>

@@ -3,6 +3,7 @@ import { refDebounced } from '@vueuse/core'
 import { computed, ref, watch, type Ref } from 'vue'
 import { api, type Schemas, take } from '../../api'
 import { useAct, useNotice } from '../../shared'
+import { t } from '../texts'
 
 export interface FormDraft {
   name: string
@@ -15,7 +16,7 @@ const usual = (): FormDraft => ({
   lookId: null,
   settings: {
     shape: 'inline',
-    title: 'New posts by email',
+    title: t('newPostsByEmail'),
     text: '',
     button: '',
     asksName: false,
@@ -89,7 +90,7 @@ export function useSignUpForm(site: () => number) {
         : take(api.POST('/api/sites/{site}/sign-up-forms', { params: { path: path() }, body: draft.value })),
     )
     if (!saved) return undefined
-    say(id ? 'Form saved.' : 'Form created. Paste its snippet into a page.')
+    say(id ? t('formSaved') : t('formCreatedPasteIts'))
     await queries.invalidateQueries({ queryKey: ['sign-up-forms'] })
     return saved.id
   }
@@ -99,7 +100,7 @@ export function useSignUpForm(site: () => number) {
       take(api.DELETE('/api/sites/{site}/sign-up-forms/{form}', { params: { path: { ...path(), form: id } } })),
     )
     if (act.trouble.value) return false
-    say('Form deleted. Remove its snippet from your page.')
+    say(t('formDeletedRemoveIts'))
     await queries.invalidateQueries({ queryKey: ['sign-up-forms'] })
     return true
   }

@@ -1,5 +1,6 @@
 import { Extension, Mark, mergeAttributes, Node } from '@tiptap/core'
 import { Plugin, TextSelection } from '@tiptap/pm/state'
+import { t } from '../../texts'
 
 /** Alignment as a class of the block, so that every place that shows posts decides what it looks like. */
 export const Alignment = Extension.create({
@@ -115,12 +116,12 @@ export const LinkButton = Node.create({
 
 /** Marks a place that is filled where the post is shown: contents, author, related posts, forms. */
 export const places = {
-  contents: 'Contents, from the headings',
-  author: 'About the author',
-  related: 'Related posts',
-  question: 'Contact form: name, email, message; messages go to the team',
-  subscribe: 'Sign-up form for new posts by email',
-  follow: 'Follow links (from site settings)',
+  contents: t('contentsFromHeadings'),
+  author: t('aboutAuthor'),
+  related: t('relatedPosts'),
+  question: t('contactFormNameEmail'),
+  subscribe: t('signUpFormNew'),
+  follow: t('followLinksFromSite'),
 } as const
 
 export const Place = Node.create({

@@ -1,18 +1,19 @@
 <script setup lang="ts">
 import { ref } from 'vue'
+import { t } from '../../texts'
 
 const props = defineProps<{ kind: 'video' | 'audio' | 'card' }>()
 const emit = defineEmits<{ done: [address: string]; close: [] }>()
 const address = ref('')
 const problem = ref('')
 const words = {
-  video: { title: 'Video', label: 'Address of the file (MP4 or WebM)' },
-  audio: { title: 'Audio', label: 'Address of the file (MP3, M4A or OGG)' },
-  card: { title: 'Link preview', label: 'Address of the page' },
+  video: { title: t('video'), label: t('addressFileMp4Webm') },
+  audio: { title: t('audio'), label: t('addressFileMp3M4a') },
+  card: { title: t('linkPreview'), label: t('addressPage') },
 }
 
 function finish(): void {
-  if (!/^https?:\/\/\S+$/i.test(address.value.trim())) problem.value = 'Enter a full address starting with https://.'
+  if (!/^https?:\/\/\S+$/i.test(address.value.trim())) problem.value = t('enterFullAddressStarting')
   else emit('done', address.value.trim())
 }
 </script>
@@ -22,8 +23,8 @@ function finish(): void {
     <v-card class="pa-6">
       <form @submit.prevent="finish">
         <h2>{{ words[props.kind].title }}</h2>
-        <p v-if="props.kind !== 'card'" class="soft mt-2">Nothing is loaded until the visitor presses play.</p>
-        <p v-else class="soft mt-2">Title, text and picture are copied once, so visitors are not tracked.</p>
+        <p v-if="props.kind !== 'card'" class="soft mt-2">{{ t('nothingLoadedUntilVisitor') }}</p>
+        <p v-else class="soft mt-2">{{ t('titleTextPictureCopied') }}</p>
         <v-text-field
           v-model="address"
           class="mt-3"
@@ -32,7 +33,9 @@ function finish(): void {
           :error-messages="problem"
         />
         <div class="row mt-4">
-          <v-btn type="submit">Insert</v-btn><v-btn variant="text" @click="emit('close')">Cancel</v-btn>
+          <v-btn type="submit">{{ t('insert') }}</v-btn><v-btn variant="text" @click="emit('close')">{{
+            t('cancel')
+          }}</v-btn>
         </div>
       </form>
     </v-card>

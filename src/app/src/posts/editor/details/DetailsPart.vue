@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import type { Schemas } from '../../../api'
 import { FocusPoint, isOfLibrary, PicturePicker } from '../../../pictures'
 import PictureUses from './PictureUses.vue'
+import { t } from '../../texts'
 
 /** What is said about the post itself. */
 const post = defineModel<Schemas['PostRequest']>({ required: true })
@@ -36,20 +37,20 @@ function take([picture]: Schemas['PictureView'][]): void {
       :items="props.blogs"
       item-title="name"
       item-value="id"
-      label="Blog"
+      :label="t('blog')"
       :error-messages="props.fields.blogId"
     />
     <v-combobox
       v-model="post.category"
       :items="props.terms?.categories ?? []"
-      label="Category"
+      :label="t('category')"
       :readonly="props.readonly"
       :error-messages="props.fields.category"
     />
     <v-combobox
       v-if="post.category || post.moreCategories?.length"
       v-model="post.moreCategories"
-      label="More categories"
+      :label="t('moreCategories')"
       multiple
       chips
       closable-chips
@@ -61,7 +62,7 @@ function take([picture]: Schemas['PictureView'][]): void {
     <div>
       <v-combobox
         v-model="post.tags"
-        label="Tags"
+        :label="t('tags')"
         multiple
         chips
         closable-chips
@@ -71,7 +72,7 @@ function take([picture]: Schemas['PictureView'][]): void {
         :error-messages="props.fields.tags"
       />
       <p v-if="props.suggested.length && !props.readonly" class="small soft chips suggested">
-        Suggested:
+        {{ t('suggested') }}
         <button
           v-for="tag in props.suggested"
           :key="tag"
@@ -84,13 +85,13 @@ function take([picture]: Schemas['PictureView'][]): void {
       </p>
     </div>
     <div class="pair">
-      <v-checkbox v-model="post.isFeatured" label="Featured" :readonly="props.readonly" />
-      <v-checkbox v-model="post.isPinned" label="Pinned" :readonly="props.readonly" />
+      <v-checkbox v-model="post.isFeatured" :label="t('featured')" :readonly="props.readonly" />
+      <v-checkbox v-model="post.isPinned" :label="t('pinned')" :readonly="props.readonly" />
     </div>
     <v-textarea
       v-model="post.excerpt"
-      label="Excerpt"
-      hint="Empty: the start of the text is used."
+      :label="t('excerpt')"
+      :hint="t('emptyStartTextUsed')"
       rows="2"
       :readonly="props.readonly"
       :error-messages="props.fields.excerpt"
@@ -98,13 +99,13 @@ function take([picture]: Schemas['PictureView'][]): void {
     <v-combobox
       v-model="post.author"
       :items="props.terms?.authors ?? []"
-      label="Author"
-      placeholder="You"
+      :label="t('author')"
+      :placeholder="t('text2')"
       :readonly="props.readonly"
     />
     <div v-if="!props.readonly" class="row">
       <button type="button" class="chip" @click="picking = true">
-        {{ post.pictureAddress ? 'Change picture …' : 'Choose a picture …' }}
+        {{ post.pictureAddress ? t('changePicture') : t('choosePicture') }}
       </button>
       <button
         v-if="post.pictureAddress"
@@ -112,20 +113,20 @@ function take([picture]: Schemas['PictureView'][]): void {
         class="link back"
         @click="Object.assign(post, { pictureAddress: null, pictureAlt: null })"
       >
-        Remove picture
+        {{ t('removePicture') }}
       </button>
     </div>
     <v-text-field
       v-if="!isOurs"
       v-model="post.pictureAddress"
-      label="Picture address"
+      :label="t('pictureAddress')"
       :readonly="props.readonly"
       :error-messages="props.fields.pictureAddress"
     />
     <v-text-field
       v-if="post.pictureAddress"
       v-model="post.pictureAlt"
-      label="Description (alt text)"
+      :label="t('descriptionAltText')"
       :readonly="props.readonly"
     />
     <FocusPoint
@@ -144,14 +145,14 @@ function take([picture]: Schemas['PictureView'][]): void {
     />
     <v-text-field
       v-model="post.aboutAddress"
-      label="Source link"
+      :label="t('sourceLink')"
       :readonly="props.readonly"
       :error-messages="props.fields.aboutAddress"
     />
     <v-text-field
       v-model="post.slug"
-      label="Slug"
-      placeholder="from the title"
+      :label="t('slug')"
+      :placeholder="t('fromTitle')"
       :readonly="props.readonly"
       :error-messages="props.fields.slug"
     />

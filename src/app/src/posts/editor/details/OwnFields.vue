@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
 import { api, type Schemas, take } from '../../../api'
+import { t } from '../../texts'
 
 /** The fields of the blog's own. */
 const values = defineModel<Schemas['FieldValue'][]>({ required: true })
@@ -25,7 +26,7 @@ function set(key: string, value: string | null | undefined): void {
 
 <template>
   <details v-if="own?.length" class="fold" open>
-    <summary class="group">Custom fields</summary>
+    <summary class="group">{{ t('customFields') }}</summary>
     <div class="fields">
       <template v-for="field in own" :key="field.key">
         <v-select

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import type { Schemas } from '../../../api'
 import { CutForUse, isOfLibrary, networkCard, PicturePicker, type Shape } from '../../../pictures'
+import { t } from '../../texts'
 
 /** The post's picture where it is used: cut for each place, or another one there. */
 const post = defineModel<Schemas['PostRequest']>({ required: true })
@@ -26,9 +27,9 @@ const place = (key: 'listingPicture' | 'socialPicture', name: string, shape?: Sh
   }
 }
 const uses = computed<Use[]>(() => [
-  { key: 'page', place: 'On its page', address: post.value.pictureAddress ?? null, isOwn: false },
-  place('listingPicture', 'In listings'),
-  place('socialPicture', 'Social preview', networkCard),
+  { key: 'page', place: t('itsPage'), address: post.value.pictureAddress ?? null, isOwn: false },
+  place('listingPicture', t('inListings')),
+  place('socialPicture', t('socialPreview'), networkCard),
 ])
 const cutting = ref<Use>()
 const picking = ref<Use>()
@@ -43,7 +44,7 @@ function set(key: Key, address: string | null): void {
 </script>
 
 <template>
-  <ul class="uses" aria-label="The picture in each place">
+  <ul class="uses" :aria-label="t('pictureEachPlace')">
     <li v-for="use in uses" :key="use.key">
       <span class="frame"
         ><img v-if="use.address" :src="use.address" alt="" :class="use.key" :style="position(use)"
@@ -51,35 +52,35 @@ function set(key: Key, address: string | null): void {
       <div>
         <span class="t">{{ use.place }}</span>
         <span v-if="use.key !== 'page'" class="soft small">{{
-          use.isOwn ? 'its own' : use.address ? 'the post’s' : 'none'
+          use.isOwn ? t('itsOwn') : use.address ? t('thePosts') : t('none')
         }}</span>
         <p v-if="!props.readonly" class="acts small">
           <button
             v-if="isOfLibrary(use.address)"
             type="button"
             class="link"
-            :aria-label="`Cut it for this place: ${use.place}`"
+            :aria-label="t('cutPlacePlace', { place: use.place })"
             @click="cutting = use"
           >
-            Crop …
+            {{ t('crop') }}
           </button>
           <button
             v-if="use.key !== 'page'"
             type="button"
             class="link"
-            :aria-label="`Another picture: ${use.place}`"
+            :aria-label="t('anotherPicturePlace', { place: use.place })"
             @click="picking = use"
           >
-            Change …
+            {{ t('change') }}
           </button>
           <button
             v-if="use.isOwn"
             type="button"
             class="link back"
-            :aria-label="`Use the post’s picture: ${use.place}`"
+            :aria-label="t('usePostsPicturePlace', { place: use.place })"
             @click="set(use.key, null)"
           >
-            Reset
+            {{ t('reset') }}
           </button>
         </p>
         <p v-if="props.fields[`details.${use.key}`]" class="m small" role="alert">

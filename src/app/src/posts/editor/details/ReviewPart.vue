@@ -3,6 +3,7 @@ import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { api, type Schemas, take } from '../../../api'
 import { useAct, useRefresh, WhenText } from '../../../shared'
+import { t } from '../../texts'
 
 /** Remarks of reviewers, at passages or about the whole post. */
 const props = defineProps<{
@@ -47,8 +48,8 @@ async function tick(remark: Schemas['RemarkView']): Promise<void> {
 </script>
 
 <template>
-  <section v-if="props.inReview || remarks.length || props.note" aria-label="Review">
-    <h2 class="group">Review</h2>
+  <section v-if="props.inReview || remarks.length || props.note" :aria-label="t('review')">
+    <h2 class="group">{{ t('review') }}</h2>
     <p v-if="props.note" class="hint">{{ props.note }}</p>
     <ul>
       <li v-for="remark in remarks" :key="remark.id" :class="{ done: remark.doneAt }">
@@ -56,19 +57,21 @@ async function tick(remark: Schemas['RemarkView']): Promise<void> {
         <p>{{ remark.text }}</p>
         <p class="small soft">
           {{ remark.by }}, <WhenText :at="remark.madeAt" :zone="props.zone" /> ·
-          <button type="button" class="link" @click="tick(remark)">{{ remark.doneAt ? 'Reopen' : 'Done' }}</button>
+          <button type="button" class="link" @click="tick(remark)">
+            {{ remark.doneAt ? t('reopen') : t('done') }}
+          </button>
         </p>
       </li>
     </ul>
     <form v-if="props.mayRemark" @submit.prevent="add">
-      <p v-if="props.chosen" class="small soft">About: “{{ props.chosen.slice(0, 120) }}”</p>
+      <p v-if="props.chosen" class="small soft">{{ t('aboutChosen', { chosen: props.chosen.slice(0, 120) }) }}</p>
       <v-textarea
         v-model="text"
-        :label="props.chosen ? 'Comment on the selected text' : 'Comment (select text to refer to it)'"
+        :label="props.chosen ? t('commentSelectedText') : t('commentSelectTextRefer')"
         rows="2"
         :error-messages="act.fields.value.text"
       />
-      <button type="submit" class="chip mt-2" :disabled="!text.trim()">Add comment</button>
+      <button type="submit" class="chip mt-2" :disabled="!text.trim()">{{ t('addComment') }}</button>
     </form>
   </section>
 </template>

@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import type { Schemas } from '../../../api'
 import { PostLayer } from '../../../comments'
 import WidthMeter from '../sending/WidthMeter.vue'
+import { t } from '../../texts'
 
 /** What search engines and networks are told, and the conversation below the post. */
 const details = defineModel<Schemas['PostDetails']>({ required: true })
@@ -21,11 +22,11 @@ const closes = computed(() => details.value.commentsCloseAt?.slice(0, 10) ?? '')
 
 <template>
   <details class="fold">
-    <summary class="group">SEO and social</summary>
+    <summary class="group">{{ t('seoSocial') }}</summary>
     <div class="fields">
       <v-text-field
         :model-value="details.searchTitle"
-        label="Title in search results"
+        :label="t('titleSearchResults')"
         :placeholder="props.title"
         :readonly="props.readonly"
         :error-messages="props.fields['details.searchTitle']"
@@ -34,7 +35,7 @@ const closes = computed(() => details.value.commentsCloseAt?.slice(0, 10) ?? '')
       <WidthMeter :text="details.searchTitle || props.title" kind="title" />
       <v-textarea
         :model-value="details.searchDescription"
-        label="Description in search results"
+        :label="t('descriptionSearchResults')"
         :placeholder="props.excerpt"
         rows="2"
         :readonly="props.readonly"
@@ -44,47 +45,47 @@ const closes = computed(() => details.value.commentsCloseAt?.slice(0, 10) ?? '')
       <WidthMeter :text="details.searchDescription || props.excerpt" kind="description" />
       <v-text-field
         :model-value="details.socialTitle"
-        label="Social title"
+        :label="t('socialTitle')"
         :placeholder="props.title"
         :readonly="props.readonly"
         @update:model-value="(socialTitle: string) => set({ socialTitle })"
       />
       <v-textarea
         :model-value="details.socialText"
-        label="Social description"
+        :label="t('socialDescription')"
         rows="2"
         :readonly="props.readonly"
         @update:model-value="(socialText: string) => set({ socialText })"
       />
       <v-text-field
         :model-value="details.canonicalAddress"
-        label="Canonical address"
+        :label="t('canonicalAddress')"
         :readonly="props.readonly"
         :error-messages="props.fields['details.canonicalAddress']"
         @update:model-value="(canonicalAddress: string) => set({ canonicalAddress })"
       />
       <v-text-field
         :model-value="details.language"
-        label="Language, if not the site's"
-        placeholder="de, fr-CA …"
+        :label="t('languageIfNotSites')"
+        :placeholder="t('deFrCa')"
         :readonly="props.readonly"
         :error-messages="props.fields['details.language']"
         @update:model-value="(language: string) => set({ language })"
       />
       <v-checkbox
         :model-value="details.hiddenFromSearch"
-        label="Hide from search engines"
+        :label="t('hideFromSearchEngines')"
         :readonly="props.readonly"
         @update:model-value="(on: boolean | null) => set({ hiddenFromSearch: on === true })"
       />
     </div>
   </details>
   <details class="fold">
-    <summary class="group">Comments and mentions</summary>
+    <summary class="group">{{ t('commentsMentions') }}</summary>
     <div class="fields">
       <v-checkbox
         :model-value="!details.commentsOff"
-        label="Readers can comment"
+        :label="t('readersCanComment')"
         :readonly="props.readonly"
         @update:model-value="(on: boolean | null) => set({ commentsOff: on !== true })"
       />
@@ -92,12 +93,12 @@ const closes = computed(() => details.value.commentsCloseAt?.slice(0, 10) ?? '')
         v-if="!details.commentsOff"
         type="date"
         :model-value="closes"
-        label="Close comments on"
+        :label="t('closeComments')"
         :readonly="props.readonly"
         @update:model-value="(day: string) => set({ commentsCloseAt: day ? `${day}T00:00:00Z` : null })"
       />
       <p v-if="!details.commentsOff && !props.readonly">
-        <button type="button" class="link" @click="isSetting = true">Comment settings …</button>
+        <button type="button" class="link" @click="isSetting = true">{{ t('commentSettings') }}</button>
       </p>
       <PostLayer
         v-if="isSetting"
@@ -108,7 +109,7 @@ const closes = computed(() => details.value.commentsCloseAt?.slice(0, 10) ?? '')
       />
       <v-checkbox
         :model-value="!details.mentionsOff"
-        label="Show mentions"
+        :label="t('showMentions')"
         :readonly="props.readonly"
         @update:model-value="(on: boolean | null) => set({ mentionsOff: on !== true })"
       />

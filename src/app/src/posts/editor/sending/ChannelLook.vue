@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { Schemas } from '../../../api'
 import { CountMeter } from '../../../channels'
+import { t } from '../../texts'
 
 /** What a post is about to be on one channel, as those see it who get it. */
 const props = defineProps<{ one: Schemas['ChannelPreview'] }>()
@@ -27,15 +28,15 @@ const page = computed(
     <template v-if="props.one.picture">
       <img :src="props.one.picture" :alt="props.one.pictureAlt ?? ''" loading="lazy" />
       <figcaption class="small soft">
-        {{ props.one.pictureAlt ? `Read aloud: “${props.one.pictureAlt}”` : 'No alt text.' }}
+        {{ props.one.pictureAlt ? t('readAloudPicturealt', { pictureAlt: props.one.pictureAlt }) : t('noAltText') }}
       </figcaption>
     </template>
     <CountMeter :count="props.one.count ?? 0" :limit="props.one.limit ?? 0" :shortened="props.one.shortened" />
   </figure>
   <template v-else-if="props.one.kind === 'partner'">
-    <iframe sandbox="" :srcdoc="page" :title="`The post at ${props.one.name}`" />
+    <iframe sandbox="" :srcdoc="page" :title="t('postName', { name: props.one.name })" />
     <details>
-      <summary class="small soft">What is sent</summary>
+      <summary class="small soft">{{ t('whatSent') }}</summary>
       <pre tabindex="0">{{ props.one.text }}</pre>
     </details>
   </template>

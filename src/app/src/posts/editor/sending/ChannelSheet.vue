@@ -7,6 +7,7 @@ import ChannelLook from './ChannelLook.vue'
 import MailLook from './MailLook.vue'
 import WishFields from './WishFields.vue'
 import type { ChannelPreviews } from './useChannelPreviews'
+import { t } from '../../texts'
 
 /** All channels beside each other, as each will show the post, with what is decided for it. */
 const open = defineModel<boolean>({ required: true })
@@ -27,12 +28,12 @@ const { previews, hasOpened, checking, trouble } = props.of
   <v-dialog v-model="open" fullscreen transition="fade-transition">
     <div class="sheet">
       <header>
-        <h2>“{{ props.title }}” on every channel</h2>
-        <span class="state small soft">Based on the last saved version.</span>
+        <h2>{{ t('titleEveryChannel', { title: props.title }) }}</h2>
+        <span class="state small soft">{{ t('basedLastSavedVersion') }}</span>
         <v-btn variant="outlined" size="small" :loading="checking" @click="props.of.openLinks">{{
-          hasOpened ? 'Check links again' : 'Check links'
+          hasOpened ? t('checkLinksAgain') : t('checkLinks')
         }}</v-btn>
-        <button type="button" class="close" aria-label="Close" title="Close" @click="open = false">
+        <button type="button" class="close" :aria-label="t('close')" :title="t('close')" @click="open = false">
           <v-icon :icon="mdiClose" size="22" />
         </button>
       </header>
@@ -50,14 +51,14 @@ const { previews, hasOpened, checking, trouble } = props.of
             <li v-for="finding in one.findings" :key="finding">{{ finding }}</li>
           </ul>
           <p v-else-if="props.of.goes(one)" class="small v">
-            No problems{{ hasOpened && one.kind === 'social' ? '; its links work' : '' }}.
+            {{ hasOpened && one.kind === 'social' ? t('noProblemsItsLinks') : t('noProblems') }}
           </p>
           <WishFields v-if="!one.delivery && !props.readonly" :one="one" :of="props.of" />
           <router-link
             v-if="one.delivery"
             class="link small"
             :to="`/s/${props.siteId}/channels?delivery=${one.delivery.id}`"
-            >Delivery status</router-link
+            >{{ t('deliveryStatus') }}</router-link
           >
         </article>
       </div>

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Schemas } from '../../../api'
-import { counted, WhenText } from '../../../shared'
+import { WhenText } from '../../../shared'
 import { useForecast } from './useForecast'
+import { t } from '../../texts'
 
 /** Which mails bring the post, and whether any does. */
 const details = defineModel<Schemas['PostDetails']>({ required: true })
@@ -22,23 +23,23 @@ const staysOut = computed({
 
 <template>
   <section v-if="forecast" class="mails">
-    <h2 class="group">By mail</h2>
-    <p v-if="staysOut" class="small soft">Not sent by email.</p>
-    <p v-else-if="forecast.digests.length === 0" class="small soft">Already sent, or no digest includes it.</p>
+    <h2 class="group">{{ t('byMail') }}</h2>
+    <p v-if="staysOut" class="small soft">{{ t('notSentByEmail') }}</p>
+    <p v-else-if="forecast.digests.length === 0" class="small soft">{{ t('alreadySentNoDigest') }}</p>
     <ul v-else>
       <li v-for="one in forecast.digests" :key="one.id">
         <router-link :to="`/s/${props.siteId}/channels/mail/${one.id}`">{{ one.name }}</router-link>
         <span class="small soft"
-          >{{ counted(one.receivers, 'subscriber') }},
-          <WhenText v-if="one.nextAt" :at="one.nextAt" :zone="props.zone" /><template v-else
-            >when it is published</template
-          ></span
+          >{{ t('subscribers2', { receivers: one.receivers }) }},
+          <WhenText v-if="one.nextAt" :at="one.nextAt" :zone="props.zone" /><template v-else>{{
+            t('whenPublished')
+          }}</template></span
         >
       </li>
     </ul>
     <v-checkbox
       v-model="staysOut"
-      label="Do not send by email"
+      :label="t('doNotSendBy')"
       density="compact"
       hide-details
       :disabled="props.readonly"

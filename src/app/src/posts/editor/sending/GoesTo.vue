@@ -7,6 +7,8 @@ import ChannelLook from './ChannelLook.vue'
 import ChannelSheet from './ChannelSheet.vue'
 import WishFields from './WishFields.vue'
 import { useChannelPreviews } from './useChannelPreviews'
+import { t } from '../../texts'
+import { inSentence } from '../../../texts'
 
 /** Where the post goes beyond pages, feeds and mail, and what it says there; decided for this post alone. */
 const details = defineModel<Schemas['PostDetails']>({ required: true })
@@ -25,18 +27,18 @@ const beside = ref(false)
 const count = computed(() => previews.value?.filter(goes).length ?? 0)
 
 function told(one: Schemas['ChannelPreview']): string {
-  if (one.delivery) return states[one.delivery.state].name.toLowerCase()
+  if (one.delivery) return inSentence(states[one.delivery.state].name)
   const wished = wishOf(one.channelId).goes
-  if (wished === false) return 'excluded for this post'
-  return one.refusal && wished !== true ? refusals[one.refusal] : 'will be sent'
+  if (wished === false) return t('excludedPost')
+  return one.refusal && wished !== true ? refusals[one.refusal] : t('willSent')
 }
 </script>
 
 <template>
   <section v-if="previews?.length" class="goes">
     <h2 class="group">
-      Channels <span class="soft small">{{ count }} of {{ previews.length }}</span>
-      <button type="button" class="link small" @click="beside = true">Compare channels</button>
+      {{ t('channels') }} <span class="soft small">{{ t('countPreviews', { count, previews: previews.length }) }}</span>
+      <button type="button" class="link small" @click="beside = true">{{ t('compareChannels') }}</button>
     </h2>
     <div v-for="one in previews" :key="one.channelId" class="channel" :class="{ off: !goes(one) }">
       <button
@@ -62,12 +64,12 @@ function told(one: Schemas['ChannelPreview']): string {
           v-if="one.delivery"
           class="link small"
           :to="`/s/${props.siteId}/channels?delivery=${one.delivery.id}`"
-          >Delivery status</router-link
+          >{{ t('deliveryStatus') }}</router-link
         >
         <ChannelLook :one="one" />
       </div>
     </div>
-    <p class="small soft">Based on the last saved version. Changes apply after saving.</p>
+    <p class="small soft">{{ t('basedLastSavedVersionChanges') }}</p>
     <ChannelSheet
       v-model="beside"
       :title="props.title"

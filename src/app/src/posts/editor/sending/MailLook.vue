@@ -3,6 +3,7 @@ import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { api, take } from '../../../api'
 import { useForecast } from './useForecast'
+import { t } from '../../texts'
 
 /** How the post looks in the mails that will bring it. */
 const props = defineProps<{ siteId: number; postId: number; revision: number }>()
@@ -26,10 +27,10 @@ const { data: mail } = useQuery({
 </script>
 
 <template>
-  <h3>Email</h3>
-  <p v-if="forecast && !forecast.digests.length" class="small soft">Not in any email: already sent or excluded.</p>
+  <h3>{{ t('email') }}</h3>
+  <p v-if="forecast && !forecast.digests.length" class="small soft">{{ t('notAnyEmailAlready') }}</p>
   <template v-else-if="mail">
-    <div class="row names" role="group" aria-label="Digest">
+    <div class="row names" role="group" :aria-label="t('digest')">
       <button
         v-for="one in forecast?.digests"
         :key="one.id"
@@ -42,9 +43,11 @@ const { data: mail } = useQuery({
         {{ one.name }}
       </button>
     </div>
-    <p class="small"><span class="soft">Subject</span> {{ mail.subject }}</p>
+    <p class="small">
+      <span class="soft">{{ t('subject') }}</span> {{ mail.subject }}
+    </p>
     <pre v-if="!mail.html" tabindex="0">{{ mail.plain }}</pre>
-    <iframe v-else sandbox="" :srcdoc="mail.html" title="The email" />
+    <iframe v-else sandbox="" :srcdoc="mail.html" :title="t('theEmail')" />
   </template>
 </template>
 

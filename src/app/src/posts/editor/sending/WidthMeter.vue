@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { searchWidths, textWidth } from './textWidth'
+import { t } from '../../texts'
 
 /** How much of a search result's line a text takes. */
 const props = defineProps<{ text: string; kind: keyof typeof searchWidths }>()
@@ -15,10 +16,10 @@ const most = computed(() => searchWidths[props.kind].most)
       :max="most"
       :high="most - 1"
       :optimum="most / 2"
-      :aria-label="`${width} of ${most} pixels`"
+      :aria-label="t('widthMostPixels', { width, most })"
     />
     <span class="small" :class="width > most ? 'o' : 'soft'">{{
-      width > most ? `Truncated at ${most} of ${width} pixels` : `${width} of ${most} pixels`
+      width > most ? t('truncatedMostWidthPixels', { most, width }) : t('widthMostPixels', { width, most })
     }}</span>
   </div>
 </template>

@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import type { Schemas } from '../../../api'
 import type { ChannelPreviews } from './useChannelPreviews'
+import { t } from '../../texts'
 
 /** What is decided for this post and one channel: whether it goes, when, and what is said. */
 const props = defineProps<{ one: Schemas['ChannelPreview']; of: ChannelPreviews }>()
 const choices = [
-  { value: null, title: 'Channel default' },
-  { value: true, title: 'Send' },
-  { value: false, title: 'Do not send' },
+  { value: null, title: t('channelDefault') },
+  { value: true, title: t('send') },
+  { value: false, title: t('doNotSend') },
 ]
 const wished = () => props.of.wishOf(props.one.channelId)
 const wish = (change: Partial<Schemas['PostChannelOptions']>) => props.of.wish(props.one.channelId, change)
@@ -17,7 +18,7 @@ const wish = (change: Partial<Schemas['PostChannelOptions']>) => props.of.wish(p
   <v-select
     :model-value="wished().goes ?? null"
     :items="choices"
-    label="This post"
+    :label="t('thisPost')"
     density="compact"
     hide-details
     @update:model-value="wish({ goes: $event })"
@@ -26,14 +27,14 @@ const wish = (change: Partial<Schemas['PostChannelOptions']>) => props.of.wish(p
     v-if="props.of.goes(props.one) && (props.one.kind === 'social' || props.one.kind === 'partner')"
     :model-value="wished().at ?? ''"
     type="datetime-local"
-    label="Send at"
+    :label="t('sendAt')"
     density="compact"
     hide-details
     clearable
     @update:model-value="wish({ at: $event || null })"
   />
   <template v-if="props.of.goes(props.one) && props.one.kind === 'social'">
-    <div v-if="props.one.turns > 1 && !wished().text" class="row turns" role="group" aria-label="Text">
+    <div v-if="props.one.turns > 1 && !wished().text" class="row turns" role="group" :aria-label="t('text')">
       <button
         v-for="turn in props.one.turns"
         :key="turn"
@@ -43,12 +44,12 @@ const wish = (change: Partial<Schemas['PostChannelOptions']>) => props.of.wish(p
         :aria-pressed="props.one.turn === turn - 1"
         @click="wish({ turn: turn - 1 })"
       >
-        Text {{ turn }}
+        {{ t('textTurn', { turn }) }}
       </button>
     </div>
     <v-textarea
       :model-value="wished().text ?? ''"
-      label="Custom text"
+      :label="t('customText')"
       :placeholder="props.one.text"
       rows="3"
       auto-grow

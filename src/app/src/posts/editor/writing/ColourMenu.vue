@@ -3,10 +3,11 @@ import { mdiFormatColorText } from '@mdi/js'
 import type { Editor } from '@tiptap/core'
 import { computed } from 'vue'
 import { inks, washes } from '../blocks/classed'
+import { t } from '../../texts'
 
 /** Colours of words and behind words. Only pairs that stay readable are offered together; the others say why not. */
 const props = defineProps<{ editor: Editor }>()
-const names: Record<string, string> = { verdigris: 'Green', madder: 'Red', ochre: 'Amber', soft: 'Grey' }
+const names: Record<string, string> = { verdigris: t('green'), madder: t('red'), ochre: t('amber'), soft: t('grey') }
 const ink = computed(() => String(props.editor.getAttributes('ink').colour ?? ''))
 const wash = computed(() => String(props.editor.getAttributes('wash').colour ?? ''))
 const faint = computed(() => ink.value === 'soft' && wash.value !== '')
@@ -24,15 +25,15 @@ const set = (mark: string, colour: string, now: string) => {
         type="button"
         class="tool"
         :class="{ on: ink || wash }"
-        title="Colours"
-        aria-label="Colours"
+        :title="t('colours')"
+        :aria-label="t('colours')"
         v-bind="opener"
       >
         <v-icon :icon="mdiFormatColorText" size="19" />
       </button>
     </template>
     <div class="colours">
-      <p class="small soft">Text colour</p>
+      <p class="small soft">{{ t('textColour') }}</p>
       <div class="chips">
         <button
           v-for="one in inks"
@@ -45,7 +46,7 @@ const set = (mark: string, colour: string, now: string) => {
           {{ names[one] }}
         </button>
       </div>
-      <p class="small soft">Highlight</p>
+      <p class="small soft">{{ t('highlight') }}</p>
       <div class="chips">
         <button
           v-for="one in washes"
@@ -58,7 +59,7 @@ const set = (mark: string, colour: string, now: string) => {
           {{ names[one] }}
         </button>
       </div>
-      <p v-if="faint" class="o small" role="status">Grey on a highlight is hard to read. Choose another text colour.</p>
+      <p v-if="faint" class="o small" role="status">{{ t('greyHighlightHardRead') }}</p>
     </div>
   </v-menu>
 </template>

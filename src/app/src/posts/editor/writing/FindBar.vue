@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import type { Editor } from '@tiptap/core'
 import { ref, toRef } from 'vue'
-import { counted, useNotice } from '../../../shared'
+import { useNotice } from '../../../shared'
 import { useFind } from './useFind'
+import { t } from '../../texts'
 
 const props = defineProps<{ editor: Editor }>()
 const emit = defineEmits<{ close: [] }>()
@@ -12,23 +13,24 @@ const { say } = useNotice()
 
 function all(): void {
   const count = replaceAll(other.value)
-  say(`${counted(count, 'place')} replaced.`, () => void props.editor.commands.undo())
+  say(t('placesReplaced', { places: count }), () => void props.editor.commands.undo())
 }
 </script>
 
 <template>
-  <form class="find" role="search" aria-label="Find in the text" @submit.prevent="show(1)" @keydown.esc="emit('close')">
-    <v-text-field v-model="words" density="compact" label="Find" autofocus />
+  <form class="find" role="search" :aria-label="t('findText')" @submit.prevent="show(1)" @keydown.esc="emit('close')">
+    <v-text-field v-model="words" density="compact" :label="t('find')" autofocus />
     <span class="soft small" role="status">{{
-      words ? (found.length ? `${at + 1} of ${found.length}` : 'No matches') : ''
+      words ? (found.length ? t('atOfFound', { at: at + 1, found: found.length }) : t('noMatches')) : ''
     }}</span>
-    <button type="submit" class="chip">Next</button
-    ><button type="button" class="chip" @click="show(-1)">Previous</button>
-    <v-checkbox v-model="exact" label="Aa" title="Match case" />
-    <v-text-field v-model="other" density="compact" label="Replace with" />
-    <button type="button" class="chip" :disabled="!found.length" @click="replace(other)">Replace</button>
-    <button type="button" class="chip" :disabled="!found.length" @click="all">Replace all</button>
-    <button type="button" class="link" @click="emit('close')">Close</button>
+    <button type="submit" class="chip">{{ t('next') }}</button><button type="button" class="chip" @click="show(-1)">
+      {{ t('previous') }}
+    </button>
+    <v-checkbox v-model="exact" label="Aa" :title="t('matchCase')" />
+    <v-text-field v-model="other" density="compact" :label="t('replaceWith')" />
+    <button type="button" class="chip" :disabled="!found.length" @click="replace(other)">{{ t('replace') }}</button>
+    <button type="button" class="chip" :disabled="!found.length" @click="all">{{ t('replaceAll') }}</button>
+    <button type="button" class="link" @click="emit('close')">{{ t('close') }}</button>
   </form>
 </template>
 

@@ -21,6 +21,7 @@ import {
   mdiTable,
 } from '@mdi/js'
 import type { Editor } from '@tiptap/core'
+import { t } from '../../texts'
 
 /** What can be put into the text, by name. */
 const props = defineProps<{ editor: Editor }>()
@@ -29,41 +30,41 @@ const put = (content: object) => props.editor.chain().focus().insertContent(cont
 const place = (kind: string) => put({ type: 'place', attrs: { kind } })
 const items: { name: string; icon: string; run: () => unknown }[][] = [
   [
-    { name: 'Picture …', icon: mdiImageOutline, run: () => emit('picture') },
-    { name: 'Gallery …', icon: mdiImageMultipleOutline, run: () => emit('gallery') },
-    { name: 'Video …', icon: mdiFilmstrip, run: () => emit('media', 'video') },
-    { name: 'Audio …', icon: mdiMusicNoteOutline, run: () => emit('media', 'audio') },
-    { name: 'Link preview …', icon: mdiLinkBoxVariantOutline, run: () => emit('card') },
+    { name: t('picture'), icon: mdiImageOutline, run: () => emit('picture') },
+    { name: t('gallery'), icon: mdiImageMultipleOutline, run: () => emit('gallery') },
+    { name: t('video2'), icon: mdiFilmstrip, run: () => emit('media', 'video') },
+    { name: t('audio2'), icon: mdiMusicNoteOutline, run: () => emit('media', 'audio') },
+    { name: t('linkPreview2'), icon: mdiLinkBoxVariantOutline, run: () => emit('card') },
   ],
   [
     {
-      name: 'Table',
+      name: t('table'),
       icon: mdiTable,
       run: () => props.editor.chain().focus().insertTable({ rows: 3, cols: 3, withHeaderRow: true }).run(),
     },
     {
-      name: 'Pull quote',
+      name: t('pullQuote'),
       icon: mdiFormatQuoteOpenOutline,
       run: () => put({ type: 'pullQuote', content: [{ type: 'paragraph' }] }),
     },
-    { name: 'Code', icon: mdiCodeBraces, run: () => props.editor.chain().focus().toggleCodeBlock().run() },
+    { name: t('code'), icon: mdiCodeBraces, run: () => props.editor.chain().focus().toggleCodeBlock().run() },
     {
-      name: 'Copyable text',
+      name: t('copyableText'),
       icon: mdiContentCopy,
-      run: () => put({ type: 'copyable', content: [{ type: 'text', text: 'RA 00h 42m, Dec +41°' }] }),
+      run: () => put({ type: 'copyable', content: [{ type: 'text', text: t('ra00h42mDec') }] }),
     },
-    { name: 'Button …', icon: mdiButtonCursor, run: () => emit('button') },
-    { name: 'Divider', icon: mdiMinus, run: () => props.editor.chain().focus().setHorizontalRule().run() },
+    { name: t('button'), icon: mdiButtonCursor, run: () => emit('button') },
+    { name: t('divider'), icon: mdiMinus, run: () => props.editor.chain().focus().setHorizontalRule().run() },
   ],
   [
-    { name: 'Table of contents', icon: mdiFormatListBulletedSquare, run: () => place('contents') },
-    { name: 'About the author', icon: mdiAccountBoxOutline, run: () => place('author') },
-    { name: 'Related posts', icon: mdiCardTextOutline, run: () => place('related') },
-    { name: 'Contact form', icon: mdiHelpBoxOutline, run: () => place('question') },
-    { name: 'Sign-up form', icon: mdiEmailPlusOutline, run: () => place('subscribe') },
-    { name: 'Follow links', icon: mdiAccountPlusOutline, run: () => place('follow') },
+    { name: t('tableContents'), icon: mdiFormatListBulletedSquare, run: () => place('contents') },
+    { name: t('aboutAuthor'), icon: mdiAccountBoxOutline, run: () => place('author') },
+    { name: t('relatedPosts'), icon: mdiCardTextOutline, run: () => place('related') },
+    { name: t('contactForm'), icon: mdiHelpBoxOutline, run: () => place('question') },
+    { name: t('signUpForm'), icon: mdiEmailPlusOutline, run: () => place('subscribe') },
+    { name: t('followLinks'), icon: mdiAccountPlusOutline, run: () => place('follow') },
     {
-      name: 'Template placeholder',
+      name: t('templatePlaceholder'),
       icon: mdiFormTextbox,
       run: () => props.editor.chain().focus().toggleNode('prompt', 'paragraph').run(),
     },
@@ -74,7 +75,7 @@ const items: { name: string; icon: string; run: () => unknown }[][] = [
 <template>
   <v-menu>
     <template #activator="{ props: opener }">
-      <button type="button" class="put" v-bind="opener"><v-icon :icon="mdiPlus" size="18" /> Insert</button>
+      <button type="button" class="put" v-bind="opener"><v-icon :icon="mdiPlus" size="18" /> {{ t('insert') }}</button>
     </template>
     <div class="sheet" role="menu">
       <div v-for="(group, index) in items" :key="index" class="part">

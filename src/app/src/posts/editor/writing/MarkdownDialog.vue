@@ -2,6 +2,7 @@
 import { onMounted, ref } from 'vue'
 import { api, take } from '../../../api'
 import { CopyButton, download, useAct } from '../../../shared'
+import { t } from '../../texts'
 
 /** The text as Markdown: read, changed, copied, saved, or put in the place of what is there. */
 const open = defineModel<boolean>({ required: true })
@@ -35,26 +36,26 @@ async function load(event: Event): Promise<void> {
 <template>
   <v-dialog v-model="open" max-width="820">
     <v-card class="pa-6">
-      <h2>The text as Markdown</h2>
+      <h2>{{ t('textMarkdown') }}</h2>
       <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
       <textarea
         v-model="text"
         class="snippet mt-3"
         rows="18"
-        aria-label="Markdown"
+        :aria-label="t('markdown')"
         spellcheck="false"
         :readonly="props.readonly"
       />
       <div class="row mt-4">
-        <v-btn v-if="!props.readonly" :loading="act.running.value" @click="apply">Replace post text</v-btn>
-        <CopyButton :text="text" label="Copy" />
-        <v-btn variant="outlined" @click="download(text, `${props.name || 'post'}.md`, 'text/markdown')"
-          >Download</v-btn
-        >
+        <v-btn v-if="!props.readonly" :loading="act.running.value" @click="apply">{{ t('replacePostText') }}</v-btn>
+        <CopyButton :text="text" :label="t('copy')" />
+        <v-btn variant="outlined" @click="download(text, `${props.name || 'post'}.md`, 'text/markdown')">{{
+          t('download')
+        }}</v-btn>
         <label v-if="!props.readonly" class="link"
-          >Open a file<input type="file" accept=".md,.markdown,.txt" class="hidden" @change="load"
+          >{{ t('openFile') }}<input type="file" accept=".md,.markdown,.txt" class="hidden" @change="load"
         /></label>
-        <v-btn variant="text" @click="open = false">Close</v-btn>
+        <v-btn variant="text" @click="open = false">{{ t('close') }}</v-btn>
       </div>
     </v-card>
   </v-dialog>

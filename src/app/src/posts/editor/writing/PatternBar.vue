@@ -2,6 +2,7 @@
 import { mdiClose } from '@mdi/js'
 import type { Schemas } from '../../../api'
 import { usePatterns } from './usePatterns'
+import { t } from '../../texts'
 
 /** What an empty post can start from. */
 const props = defineProps<{ siteId: number; mayEdit: boolean }>()
@@ -10,20 +11,20 @@ const { all, remove } = usePatterns(() => props.siteId)
 </script>
 
 <template>
-  <div v-if="all.data.value?.length" class="patterns" role="group" aria-label="Start from a template">
-    <span class="soft">Start from</span>
+  <div v-if="all.data.value?.length" class="patterns" role="group" :aria-label="t('startFromTemplate')">
+    <span class="soft">{{ t('startFrom') }}</span>
     <span v-for="pattern in all.data.value" :key="pattern.id" class="one">
       <button type="button" class="chip" @click="emit('start', pattern)">{{ pattern.name }}</button><button
         v-if="props.mayEdit"
         type="button"
         class="away"
-        :aria-label="`Remove the pattern ${pattern.name}`"
+        :aria-label="t('removePatternName', { name: pattern.name })"
         @click="remove(pattern)"
       >
         <v-icon :icon="mdiClose" size="15" />
       </button>
     </span>
-    <span class="soft">or a blank post</span>
+    <span class="soft">{{ t('blankPost') }}</span>
   </div>
 </template>
 

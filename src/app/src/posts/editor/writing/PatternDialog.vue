@@ -2,6 +2,7 @@
 import { ref } from 'vue'
 import type { Schemas } from '../../../api'
 import { usePatterns } from './usePatterns'
+import { t } from '../../texts'
 
 /** Keeps a text as a skeleton for others. */
 const open = defineModel<boolean>({ required: true })
@@ -18,25 +19,27 @@ async function save(): Promise<void> {
 <template>
   <v-dialog v-model="open" max-width="480">
     <v-card class="pa-6">
-      <h2>Save as template</h2>
+      <h2>{{ t('saveTemplate') }}</h2>
       <p class="my-3">
-        New posts can start from this text, category and tags. Mark text as a placeholder with Insert; typing replaces
-        it.
+        {{ t('newPostsCanStart') }}
       </p>
       <form class="form" novalidate @submit.prevent="save">
         <v-text-field
           v-model="name"
-          label="Name, such as Observing report"
+          :label="t('nameSuchObservingReport')"
           autofocus
           :error-messages="fields.name ?? fields.bodyHtml"
         />
         <p v-if="all.data.value?.some((one) => one.name === name)" class="soft small">
-          Replaces the existing template.
+          {{ t('replacesExistingTemplate') }}
         </p>
         <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
         <div class="row">
-          <v-btn type="submit" :loading="running">Save template</v-btn
-          ><v-btn variant="text" @click="open = false">Cancel</v-btn>
+          <v-btn type="submit" :loading="running">{{ t('saveTemplate2') }}</v-btn><v-btn
+            variant="text"
+            @click="open = false"
+            >{{ t('cancel') }}</v-btn
+          >
         </div>
       </form>
     </v-card>

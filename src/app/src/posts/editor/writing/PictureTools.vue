@@ -2,6 +2,7 @@
 import type { Editor } from '@tiptap/core'
 import { computed, ref } from 'vue'
 import { CutForUse, isOfLibrary } from '../../../pictures'
+import { t } from '../../texts'
 
 /** What can be said about the picture the cursor is in, and about tables. */
 const props = defineProps<{ siteId: number; editor: Editor }>()
@@ -12,11 +13,11 @@ const picture = computed(() =>
 const table = computed(() => props.editor.isActive('table'))
 const code = computed(() => (props.editor.isActive('codeBlock') ? props.editor.getAttributes('codeBlock') : null))
 const sizes = [
-  { value: null, name: 'Normal' },
-  { value: 'wide', name: 'Wide' },
-  { value: 'small', name: 'Small' },
-  { value: 'left', name: 'Left' },
-  { value: 'right', name: 'Right' },
+  { value: null, name: t('normal') },
+  { value: 'wide', name: t('wide') },
+  { value: 'small', name: t('small') },
+  { value: 'left', name: t('left') },
+  { value: 'right', name: t('right') },
 ]
 const set = (attributes: object) => props.editor.chain().updateAttributes('pictureBlock', attributes).run()
 const act = (
@@ -28,7 +29,7 @@ const act = (
   <div v-if="picture || table || code" class="about">
     <template v-if="picture">
       <label class="alt"
-        >Description (alt text)
+        >{{ t('descriptionAltText') }}
         <input :value="picture.alt" maxlength="500" @input="set({ alt: ($event.target as HTMLInputElement).value })"
       /></label>
       <button
@@ -41,33 +42,50 @@ const act = (
       >
         {{ size.name }}
       </button>
-      <button v-if="isOfLibrary(picture.src)" type="button" class="chip" @click="cutting = true">Crop …</button>
+      <button v-if="isOfLibrary(picture.src)" type="button" class="chip" @click="cutting = true">
+        {{ t('crop') }}
+      </button>
       <button type="button" class="link back" @click="props.editor.chain().focus().deleteNode('pictureBlock').run()">
-        Remove
+        {{ t('remove') }}
       </button>
       <CutForUse
         v-if="cutting"
         :site-id="props.siteId"
         :address="picture.src"
-        use="In this text"
+        :use="t('inThisText')"
         @cut="(made) => set({ src: made.address, width: made.width, height: made.height })"
         @close="cutting = false"
       />
     </template>
     <template v-else-if="table">
-      <button type="button" class="chip" @click="act('addRowAfter')">Row below</button
-      ><button type="button" class="chip" @click="act('addColumnAfter')">Column after</button>
-      <button type="button" class="chip" @click="act('deleteRow')">Remove row</button
-      ><button type="button" class="chip" @click="act('deleteColumn')">Remove column</button>
-      <button type="button" class="chip" @click="act('toggleHeaderRow')">Heading row</button
-      ><button type="button" class="link back" @click="act('deleteTable')">Remove the table</button>
+      <button type="button" class="chip" @click="act('addRowAfter')">{{ t('rowBelow') }}</button><button
+        type="button"
+        class="chip"
+        @click="act('addColumnAfter')"
+      >
+        {{ t('columnAfter') }}
+      </button>
+      <button type="button" class="chip" @click="act('deleteRow')">{{ t('removeRow') }}</button><button
+        type="button"
+        class="chip"
+        @click="act('deleteColumn')"
+      >
+        {{ t('removeColumn') }}
+      </button>
+      <button type="button" class="chip" @click="act('toggleHeaderRow')">{{ t('headingRow') }}</button><button
+        type="button"
+        class="link back"
+        @click="act('deleteTable')"
+      >
+        {{ t('removeTable') }}
+      </button>
     </template>
     <label v-else-if="code" class="alt"
-      >Language of the code
+      >{{ t('languageCode') }}
       <input
         :value="code.language ?? ''"
         maxlength="20"
-        placeholder="none"
+        :placeholder="t('none')"
         @input="
           props.editor.commands.updateAttributes('codeBlock', {
             language: ($event.target as HTMLInputElement).value || null,

@@ -15,6 +15,7 @@ import { blocks } from '../blocks/all'
 import { cleanPaste, fromMarkdown, isMarkdown, loneAddress } from './paste'
 import { tools } from './tools'
 import './writing.css'
+import { t } from '../../texts'
 
 const html = defineModel<string>({ required: true })
 const props = defineProps<{ siteId: number; title: string; readonly?: boolean; problem?: string }>()
@@ -40,7 +41,7 @@ const editor = useEditor({
   editable: !props.readonly,
   extensions: blocks,
   editorProps: {
-    attributes: { 'aria-label': 'Text of the post', class: 'writing' },
+    attributes: { 'aria-label': t('textPost'), class: 'writing' },
     transformPastedHTML: cleanPaste,
     handlePaste: (_view, event) => paste(event),
     handleDrop: (_view, event) => send((event as DragEvent).dataTransfer?.files),
@@ -131,7 +132,7 @@ function asked(address: string): void {
 
 <template>
   <div class="editor" :class="{ wrong: props.problem }">
-    <div v-if="editor && !props.readonly" class="tools" role="toolbar" aria-label="Formatting">
+    <div v-if="editor && !props.readonly" class="tools" role="toolbar" :aria-label="t('formatting')">
       <InsertMenu
         :editor="editor"
         @picture="picking = 'picture'"
@@ -160,8 +161,8 @@ function asked(address: string): void {
         type="button"
         class="tool"
         :class="{ on: editor.isActive('link') }"
-        title="Link (Ctrl Shift K)"
-        aria-label="Link"
+        :title="t('linkCtrlShiftK')"
+        :aria-label="t('link')"
         @click="linking = 'link'"
       >
         <v-icon :icon="mdiLinkVariant" size="19" />
@@ -169,8 +170,8 @@ function asked(address: string): void {
       <button
         type="button"
         class="tool"
-        title="Find and replace (Ctrl F)"
-        aria-label="Find and replace"
+        :title="t('findReplaceCtrlF')"
+        :aria-label="t('findReplace')"
         @click="finding = !finding"
       >
         <v-icon :icon="mdiMagnify" size="19" />
@@ -179,11 +180,11 @@ function asked(address: string): void {
     <FindBar v-if="editor && finding" :editor="editor" @close="finding = false" />
     <PictureTools v-if="editor && !props.readonly" :site-id="props.siteId" :editor="editor" />
     <p v-for="row in uploads.uploads" :key="row.name" class="small" :class="row.trouble ? 'm' : 'soft'" role="status">
-      {{ row.trouble ? `${row.name}: ${row.trouble}` : `Uploading ${row.name} …` }}
-      <button v-if="row.trouble" type="button" class="link" @click="uploads.forget(row)">Dismiss</button>
+      {{ row.trouble ? `${row.name}: ${row.trouble}` : t('uploadingName', { name: row.name }) }}
+      <button v-if="row.trouble" type="button" class="link" @click="uploads.forget(row)">{{ t('dismiss') }}</button>
     </p>
     <p v-if="act.trouble.value || act.fields.value.address" class="o small" role="status">
-      No preview available: {{ act.fields.value.address?.[0] ?? act.trouble.value }} A plain link was inserted.
+      {{ t('noPreviewAvailableN', { reason: act.fields.value.address?.[0] ?? act.trouble.value }) }}
     </p>
     <EditorContent :editor="editor" />
     <p v-if="props.problem" class="m small" role="alert">{{ props.problem }}</p>

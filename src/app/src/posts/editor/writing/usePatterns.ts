@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/vue-query'
 import { api, type Schemas, take } from '../../../api'
 import { useAct, useNotice, useRefresh } from '../../../shared'
+import { t } from '../../texts'
 
 /** The skeletons of the team. */
 export function usePatterns(site: () => number) {
@@ -18,7 +19,7 @@ export function usePatterns(site: () => number) {
       take(api.POST('/api/sites/{site}/patterns', { params: { path: { site: site() } }, body: pattern })),
     )
     if (!kept) return false
-    say(`New posts can start from “${kept.name}”.`)
+    say(t('newPostsCanStartFrom', { name: kept.name }))
     await refresh()
     return true
   }
@@ -29,7 +30,7 @@ export function usePatterns(site: () => number) {
         api.DELETE('/api/sites/{site}/patterns/{pattern}', { params: { path: { site: site(), pattern: pattern.id } } }),
       ),
     )
-    say(`Template “${pattern.name}” deleted. Its posts are kept.`, async () => void (await keep(pattern)))
+    say(t('templateNameDeletedIts', { name: pattern.name }), async () => void (await keep(pattern)))
     await refresh()
   }
 

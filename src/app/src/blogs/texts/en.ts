@@ -1,0 +1,85 @@
+export default {
+  // CandidateCard
+  formatEntriesNewest: '{format} · {entries, plural, one {# entry} other {# entries}} · newest {when}',
+  untitledFeed: 'Untitled feed',
+  whyFeedReason: 'Why this feed: {reason}.',
+  followFeed: 'Follow this feed',
+  errorsWarningsReadableEntries:
+    '{errors, plural, one {# error} other {# errors}}, {warnings, plural, one {# warning} other {# warnings}}. The readable entries will be used.',
+
+  // ConnectView
+  nameReadyWritten: '“{name}” is ready to be written.',
+  followExistingBlogStart: 'Follow an existing blog, or start a new one here.',
+  iHaveBlog: 'I have a blog',
+  startNewBlog: 'Start a new blog',
+  blogPostFeedAddress: 'Blog, post or feed address',
+  findFeed: 'Find feed',
+  lookingFeedsAddress: 'Looking for feeds at this address …',
+  feedsFound: 'Feeds found',
+  oneFeedFound: 'One feed found',
+  candidatesFeedsFoundBest: '{candidates} feeds found, best match first',
+  nameConnected: '“{name}” is connected',
+  postsImportedNewPosts: '{posts, plural, one {# post} other {# posts}} imported. New posts are added automatically.',
+  createListing: 'Create a listing',
+  goCoverage: 'Go to Coverage',
+  nameBlog: 'Name of the blog',
+  createBlog: 'Create blog',
+
+  // PageAddress
+  connectedLastChecked: 'Connected, last checked {when}.',
+  webAddress: 'Web address',
+  customDomain: 'Custom domain',
+  pointHostnameServerCname:
+    'Point {hostName} to this server: a CNAME record for {server}, or whatever your host asks for. Old addresses go on working.',
+  checkDns: 'Check DNS',
+  metaDescription: 'Meta description',
+  sitemap: 'Sitemap:',
+  copySitemapsAddress: 'Copy the sitemap’s address',
+
+  // PageColours
+  ownCustomised: '{own} customised',
+  default: 'default',
+  coloursFonts: 'Colours and fonts',
+  matchMySite: 'Match my site',
+  matchVisitorsSetting: 'Match visitor’s setting',
+  bodyFont: 'Body font',
+  bodySizePx: 'Body size (px)',
+  headingFont: 'Heading font',
+  headingSizePx: 'Heading size (px)',
+
+  // PageSetting
+  readingTime: 'Reading time',
+  measureEmWideCentred: '{measure} em wide, centred',
+  measureEmWideLeft: '{measure} em wide, left-aligned',
+  layoutSpacing: 'Layout and spacing',
+  textWidth: 'Text width',
+  emFontSize: 'em (× font size)',
+  spacing: 'Spacing',
+  compact: 'Compact',
+  standard: 'Standard',
+  spacious: 'Spacious',
+  centreTitle: 'Centre the title',
+  showTableContentsLonger: 'Show table of contents in longer posts',
+  showAuthorBoxEnd: 'Show author box at the end',
+  bylinePosition: 'Byline position',
+  partsByline: 'Parts of the byline',
+  aboveTitle: 'Above the title',
+  belowTitle: 'Below the title',
+  atTheEnd: 'At the end',
+
+  // PagesView
+  savedPagesUseStyle: 'Saved. The pages use this style now.',
+  blogPages: 'Blog pages',
+  notPublishedYet: 'Not published yet.',
+  readersSeeThem: 'As readers see them.',
+  openPages: 'Open the pages',
+  publishChanges: 'Publish changes',
+  noBlogYet: 'No blog yet',
+  blogPagesPostsWritten:
+    'Blog pages are for posts written here or imported. Start a blog, and its pages are there at once.',
+  startBlog: 'Start a blog',
+  pageLook: 'The page in this look',
+  whichPage: 'Which page',
+  postPage: 'Post page',
+  blogIndex: 'Blog index',
+} as const

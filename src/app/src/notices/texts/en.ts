@@ -1,0 +1,6 @@
+export default {
+  // NoticeList
+  dismissed: 'Dismissed.',
+  notices: 'Notices',
+  view: 'View',
+} as const

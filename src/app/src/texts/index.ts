@@ -1,0 +1,5 @@
+export { RichText } from './RichText'
+export { catalogue, type Translated } from './catalogue'
+export { language, languages, locale, speak, type Language } from './language'
+export { atStart, inSentence, listed } from './sentence'
+export { loadTranslations } from './translations'
