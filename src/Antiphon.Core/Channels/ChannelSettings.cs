@@ -98,9 +98,9 @@ public sealed record ChannelSettings(
         : Count.LinkCost is < 0 or > 1000 ? ("linkCost", "A link counts 0 to 1,000.")
         : Timing.DelayMinutes is < 0 or > 525_600 ? ("delayMinutes", "Enter a delay of at most a year.")
         : Timing.SpacingMinutes is < 0 or > 10_080 ? ("spacingMinutes", "Enter at most a week between two posts.")
-        : Timing.Slots?.Count > MostSlots ? ("slots", $"Use at most {MostSlots} slots.")
+        : Timing.Slots?.Count > MostSlots ? ("slots", $"Use at most {MostSlots} fixed times.")
         : When == ChannelWhen.NextSlot && Timing.Slots is null or { Count: 0 }
-            ? ("slots", "Enter at least one slot, or choose another time.")
+            ? ("slots", "Enter at least one fixed time, or choose when else it is sent.")
         : Timing.QuietFrom is null != Timing.QuietUntil is null
             ? ("quietUntil", "Enter both start and end, or neither.")
         : CampaignSource.Length > 100 || Campaign.Length > 100 ? ("campaign", "Use at most 100 characters.")

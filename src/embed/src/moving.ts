@@ -5,7 +5,7 @@ export function setMoving(root: ShadowRoot): void {
   if (!section || !list || list.children.length < 2) return
   const controls = document.createElement('div')
   controls.className = 'antiphon-moves'
-  controls.setAttribute('part', 'moves')
+  controls.setAttribute('part', 'arrows moves')
   if (section.dataset.moving === 'carousel') addSteps(list, controls)
   const seconds = Number(section.dataset.seconds)
   if (seconds && !matchMedia('(prefers-reduced-motion: reduce)').matches) addPause(section, list, controls, seconds)

@@ -83,7 +83,7 @@ public sealed class RowReaderTests
 
     [Theory]
     [InlineData("title", "", "no title")]
-    [InlineData("date", "soon", "“soon” is no date")]
+    [InlineData("date", "soon", "“soon” is not a recognised date")]
     [InlineData("date", "24/11/2199", "still to come")]
     [InlineData("seeing", "splendid", "“Seeing”")]
     public void What_cannot_be_a_post_says_why(string column, string value, string words)

@@ -39,7 +39,7 @@ public sealed class WallTimeTests
     public void What_the_clocks_do_is_said_with_the_time_that_counts()
     {
         Assert.Equal(
-            " 01:30 does not exist that night (clock change); it will be published at 02:00.",
+            "01:30 does not exist that night (clock change); it will be published at 02:00.",
             WallTime.Read("2027-03-28T01:30", "Europe/London")!.Word("Europe/London")
         );
         Assert.Equal(

@@ -98,7 +98,7 @@ internal sealed class CommentMarkup
                 .Append("</p>");
         if (comment.From is { } from)
             AppendFrom(html, from);
-        html.Append("<div class=\"antiphon-said\" part=\"said\">").Append(comment.Html).Append("</div>");
+        html.Append("<div class=\"antiphon-said\" part=\"body said\">").Append(comment.Html).Append("</div>");
         if (comment.Picture is { } picture)
             AppendPicture(html, picture);
         AppendActs(html, comment);
@@ -137,7 +137,7 @@ internal sealed class CommentMarkup
     private void AppendActs(StringBuilder html, ReaderComment comment)
     {
         html.Append(
-                "<div class=\"antiphon-foot\"><form class=\"antiphon-acts\" part=\"acts\" method=\"post\" action=\""
+                "<div class=\"antiphon-foot\"><form class=\"antiphon-acts\" part=\"actions acts\" method=\"post\" action=\""
             )
             .Append(Encoded.Html(_form.Action))
             .Append("/voice\">")

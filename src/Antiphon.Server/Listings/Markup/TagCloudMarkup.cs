@@ -12,7 +12,7 @@ internal static class TagCloudMarkup
     /// <summary>Appends the cloud; the number of posts is read aloud with each tag.</summary>
     public static void Append(StringBuilder html, ListingContent content)
     {
-        html.Append("<ul class=\"antiphon-cloud\" part=\"cloud\">\n");
+        html.Append("<ul class=\"antiphon-cloud\" part=\"tags cloud\">\n");
         foreach (var (tag, posts, step) in TagWeights.Of(content.Selection.Fitting))
         {
             html.Append("<li><a class=\"antiphon-step-")

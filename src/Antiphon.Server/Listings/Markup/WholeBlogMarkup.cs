@@ -65,7 +65,7 @@ internal static class WholeBlogMarkup
     private static void AppendPlaces(StringBuilder html, ListingContent content)
     {
         var texts = ListingTexts.For(content.Site.Language);
-        html.Append("<nav class=\"antiphon-places\" part=\"places\" aria-label=\"")
+        html.Append("<nav class=\"antiphon-places\" part=\"navigation places\" aria-label=\"")
             .Append(Encoded.Html(content.Definition.Heading ?? texts.AllPosts))
             .Append("\">");
         foreach (

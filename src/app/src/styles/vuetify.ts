@@ -37,7 +37,7 @@ const dark = {
 
 /** The component library in our colours and manners; everything about its look stands here. */
 export const vuetify = createVuetify({
-  locale: { locale: language, fallback: 'en', messages: { en, de } },
+  locale: { locale: language === 'de' ? 'de' : 'en', fallback: 'en', messages: { en, de } },
   icons: { defaultSet: 'mdi', aliases, sets: { mdi } },
   theme: {
     defaultTheme: 'light',

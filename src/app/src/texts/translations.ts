@@ -1,4 +1,5 @@
-import { type Language, language } from './language'
+import { isLonger, type Language, language } from './language'
+import { lengthened } from './lengthened'
 
 type Texts = Readonly<Record<string, string>>
 
@@ -16,4 +17,5 @@ export async function loadTranslations(): Promise<void> {
 }
 
 /** What an area says in the language of this visit, or the English it is translated from. */
-export const translationOf = (area: string, english: Texts): Texts => translated[area] ?? english
+export const translationOf = (area: string, english: Texts): Texts =>
+  isLonger ? lengthened(english) : (translated[area] ?? english)

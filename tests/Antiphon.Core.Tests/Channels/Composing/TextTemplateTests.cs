@@ -25,14 +25,14 @@ public sealed class TextTemplateTests
         Assert.Equal(text, TextTemplate.Read(template).Template!.Fill(Values));
 
     [Theory]
-    [InlineData("{titel}", "no field “titel” (at 1)")]
-    [InlineData("a {title", "brace at 3 is not closed")]
-    [InlineData("a } b", "brace at 3 closes nothing")]
+    [InlineData("{titel}", "Unknown field “titel” (at 1)")]
+    [InlineData("a {title", "Missing } for the brace at 3")]
+    [InlineData("a } b", "Unmatched } at 3")]
     [InlineData("{if author}x", "has no “{end}”")]
     [InlineData("x{end}", "at 2 ends nothing")]
     [InlineData("{if author}{if tags}x{end}{end}", "stands within")]
-    [InlineData("{if price}x{end}", "no field “price”")]
-    [InlineData("{}", "no field “”")]
+    [InlineData("{if price}x{end}", "Unknown field “price”")]
+    [InlineData("{}", "Unknown field “”")]
     public void What_cannot_be_read_is_named_with_its_place(string template, string words) =>
         Assert.Contains(words, TextTemplate.Read(template).Problem, StringComparison.Ordinal);
 

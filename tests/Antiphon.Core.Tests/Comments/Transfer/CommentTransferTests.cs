@@ -119,10 +119,10 @@ public sealed class CommentTransferTests
 
     [Theory]
     [InlineData("", "empty")]
-    [InlineData("{", "no JSON")]
+    [InlineData("{", "Not valid JSON")]
     [InlineData("{\"posts\":[]}", "“comments”")]
-    [InlineData("{\"comments\":7}", "no list")]
-    [InlineData("<nothing/>", "no feed")]
+    [InlineData("{\"comments\":7}", "is not a list")]
+    [InlineData("<nothing/>", "cannot be read")]
     [InlineData("id,words\n1,hello", "“text”")]
     public void A_file_that_is_none_says_what_is_missing(string text, string remedy) =>
         Assert.Contains(remedy, CommentTransfer.Read(text).Problems[0].Remedy, StringComparison.Ordinal);

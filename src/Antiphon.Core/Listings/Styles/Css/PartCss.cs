@@ -23,6 +23,8 @@ public static partial class PartCss
             ["entries"] = ".antiphon-entries",
             ["entry"] = ".antiphon-entry",
             ["picture"] = ".antiphon-picture",
+            ["text"] = ".antiphon-words",
+            // The name it had; sheets that use it keep working.
             ["words"] = ".antiphon-words",
             ["title"] = ".antiphon-title",
             ["link"] = ".antiphon-title a",

@@ -120,7 +120,7 @@ const de: Translated<typeof en> = {
   notifiesPagesLinkWebmention: 'Benachrichtigt Seiten, auf die Sie verlinken (Webmention oder Pingback).',
   immediately: 'Sofort',
   afterDelay: 'Mit Verzögerung',
-  nextFreeSlot: 'Zur nächsten freien Zeit',
+  nextFreeSlot: 'Zur nächsten festen Zeit',
   afterApproval: 'Nach Freigabe',
   atompubOlderSites: 'AtomPub (ältere Websites)',
   fullPost: 'Ganzer Beitrag',

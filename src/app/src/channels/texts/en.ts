@@ -115,7 +115,7 @@ export default {
   notifiesPagesLinkWebmention: 'Notifies pages you link to (Webmention or Pingback).',
   immediately: 'Immediately',
   afterDelay: 'After a delay',
-  nextFreeSlot: 'In the next free slot',
+  nextFreeSlot: 'At the next fixed time',
   afterApproval: 'After approval',
   atompubOlderSites: 'AtomPub (older sites)',
   fullPost: 'Full post',

@@ -6,7 +6,7 @@ import { RichText } from '../../texts'
 const css = defineModel<string | null>({ required: true })
 const props = defineProps<{ problems: Schemas['CssProblemView'][] }>()
 const parts =
-  'listing heading introduction entries entry picture words title link byline excerpt tags more paging closing empty'.split(
+  'listing heading introduction entries entry picture text title link byline excerpt tags more paging closing empty'.split(
     ' ',
   )
 

@@ -3,17 +3,22 @@ import Superscript from '@tiptap/extension-superscript'
 import { TableKit } from '@tiptap/extension-table'
 import StarterKit from '@tiptap/starter-kit'
 import { Alignment, Copyable, Footnote, Ink, LinkButton, LinkCard, Place, Prompt, PullQuote, Wash } from './classed'
+import { withFewKeys } from './keys'
 import { Gallery, Media, PictureBlock } from './pictures'
 import { Task, Tasks } from './tasks'
 
 /** Everything a post can hold. What is not here is dropped on pasting. */
 export const blocks = [
-  StarterKit.configure({
+  StarterKit.extend({
+    addExtensions() {
+      return (this.parent?.() ?? []).map(withFewKeys)
+    },
+  }).configure({
     heading: { levels: [2, 3, 4] },
     link: { openOnClick: false, autolink: true, linkOnPaste: true, defaultProtocol: 'https' },
   }),
-  Subscript,
-  Superscript,
+  withFewKeys(Subscript),
+  withFewKeys(Superscript),
   TableKit.configure({ table: { resizable: false } }),
   Tasks,
   Task,

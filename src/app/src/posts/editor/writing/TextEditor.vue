@@ -86,7 +86,7 @@ function paste(event: ClipboardEvent): boolean {
 
 function keys(event: KeyboardEvent): boolean {
   if (!(event.ctrlKey || event.metaKey) || event.altKey) return false
-  if (event.key === 'f') finding.value = true
+  if (event.key === 'h') finding.value = true
   else if (event.key === 'k' && event.shiftKey) linking.value = 'link'
   else return false
   event.preventDefault()
