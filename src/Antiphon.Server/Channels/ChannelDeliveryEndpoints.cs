@@ -231,46 +231,12 @@ internal static class ChannelDeliveryEndpoints
             return FieldProblem.For("state", "It is being sent at this moment; look again in a minute.");
         if (row.State is not (DeliveryState.Queued or DeliveryState.Retrying))
             return FieldProblem.For("state", "Only queued deliveries can be changed.");
-        if (Apply(change, row, clock.GetUtcNow()) is { } problem)
+        if (change.ApplyTo(row, clock.GetUtcNow()) is { } problem)
             return FieldProblem.For(problem.Field, problem.Remedy);
         await database.SaveChangesAsync(cancellation);
         await transaction.CommitAsync(cancellation);
         signal.Wake();
         return TypedResults.NoContent();
-    }
-
-    // What cannot be changed so, and what to do about it; the delivery is not saved then.
-    private static (string Field, string Remedy)? Apply(DeliveryChange change, ChannelDelivery row, DateTimeOffset now)
-    {
-        if (change.At is not null)
-        {
-            if (WallTime.Read(change.At, row.Channel.Site.TimeZone) is not { } at)
-                return ("at", "Enter a date and a time, such as 2027-03-28T18:00.");
-            (row.PlannedFor, row.NextAttemptAt) = (at.Instant, at.Instant > now ? at.Instant : now);
-        }
-
-        if (change.Text is { } text)
-        {
-            if (row.Channel.Kind != ChannelKind.Social)
-                return ("text", "Only short posts have a text of their own.");
-            if (row.Channel.Settings.Count.Of(text) > row.Channel.Settings.Count.Limit)
-                return (
-                    "text",
-                    $"Too long: {row.Channel.Settings.Count.Of(text)} of {row.Channel.Settings.Count.Limit} characters. Shorten it."
-                );
-            row.OwnText = string.IsNullOrWhiteSpace(text) ? null : text.Trim();
-        }
-
-        if (change.Turn is { } turn)
-        {
-            if (row.Channel.Kind != ChannelKind.Social || turn < 0 || turn > row.Channel.Settings.Variants.Count)
-                return ("turn", "This alternative text no longer exists.");
-            (row.Turn, row.OwnText) = (turn, null);
-        }
-
-        if (change.IsHeld is { } isHeld)
-            row.Held = isHeld ? row.Held ?? HoldReason.Person : null;
-        return null;
     }
 
     private static async Task<Results<NoContent, NotFound>> Cancel(

@@ -1,6 +1,6 @@
 import type { Schemas } from '../api'
 import { t } from './texts'
-import { atStart, inSentence } from '../texts'
+import { atStart, inSentence, listed } from '../texts'
 
 /** Where a comment stands. */
 export const standings: Record<Schemas['CommentStanding'], string> = {
@@ -156,9 +156,6 @@ const traits: Record<string, string> = {
 
 /** A part of a comment that told something, in words. */
 export function partInWords(part: Schemas['FilterReason']): string {
-  if (places[part.kind]) return `${places[part.kind]} “${part.name}”`
-  return part.name
-    .split('+')
-    .map((name) => traits[name] ?? name)
-    .join(' and ')
+  if (places[part.kind]) return t('signalAt', { place: places[part.kind], name: part.name })
+  return listed(part.name.split('+').map((name) => traits[name] ?? name))
 }

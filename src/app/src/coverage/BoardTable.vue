@@ -164,9 +164,9 @@ thead small {
   white-space: nowrap;
 }
 tr.g th {
-  padding: 0 1px 4px 4px;
+  padding: 0 0 4px 3px;
   overflow-wrap: anywhere;
-  font: italic 14.5px/1.15 var(--title);
+  font: italic 13.5px/1.15 var(--title);
   color: var(--verdigris);
   text-align: left;
   border-bottom: 1px solid var(--verdigris);

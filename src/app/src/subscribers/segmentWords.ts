@@ -1,13 +1,19 @@
 import type { Schemas } from '../api'
 import { origins } from './origins'
+import { listed } from '../texts'
 import { t } from './texts'
 
 /** A segment's rule in words. */
 export function ruleWords(rule: Schemas['SegmentRule']): string {
   const parts = [
-    rule.categories?.length ? t('categoryCategories', { categories: rule.categories.join(' or ') }) : '',
+    rule.categories?.length ? t('categoryCategories', { categories: listed(rule.categories, 'disjunction') }) : '',
     rule.origins?.length
-      ? t('cameOrigins', { origins: rule.origins.map((origin) => origins[origin]).join(' or ') })
+      ? t('cameOrigins', {
+          origins: listed(
+            rule.origins.map((origin) => origins[origin]),
+            'disjunction',
+          ),
+        })
       : '',
     rule.forms?.length ? t('cameByCertainForms') : '',
     rule.since ? t('fromSince', { since: rule.since }) : '',

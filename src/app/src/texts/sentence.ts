@@ -7,6 +7,6 @@ export const inSentence = (words: string): string =>
 /** Words that begin a sentence or a heading. */
 export const atStart = (words: string): string => words.charAt(0).toLocaleUpperCase(locale) + words.slice(1)
 
-/** Names one after the other: "Dov, Imogen and Ravi". */
-export const listed = (names: readonly string[]): string =>
-  new Intl.ListFormat(locale, { type: 'conjunction' }).format(names)
+/** Names one after the other: "Dov, Imogen and Ravi", or with "or". */
+export const listed = (names: readonly string[], type: 'conjunction' | 'disjunction' = 'conjunction'): string =>
+  new Intl.ListFormat(locale, { type }).format(names)

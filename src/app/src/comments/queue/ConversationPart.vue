@@ -6,7 +6,7 @@ import { shortDate, WhenText } from '../../shared'
 import { mentionWords } from '../../mentions'
 import CasePart from './CasePart.vue'
 import { rich, t } from '../texts'
-import { RichText } from '../../texts'
+import { listed, RichText } from '../../texts'
 
 const props = defineProps<{
   siteId: number
@@ -80,7 +80,7 @@ watch([() => props.commentId, () => props.opened, talk], async () => {
     <p v-if="error" class="trouble" role="alert">{{ lineOf(error) }}</p>
     <template v-if="talk">
       <p v-if="props.lookers.length" class="lookers" role="status">
-        {{ t('lookersAlsoViewing', { lookers: props.lookers.join(' and ') }) }}
+        {{ t('lookersAlsoViewing', { lookers: listed(props.lookers) }) }}
       </p>
       <div class="small soft">{{ kicker }}</div>
       <h2>

@@ -524,6 +524,7 @@ const de: Translated<typeof en> = {
   commentsWaiting: '{waiting, plural, one {# Kommentar wartet} other {# Kommentare warten}}',
 
   // words
+  signalAt: '{place} „{name}“',
   reject: 'Ablehnen',
   numberLinksLeast: 'Anzahl der Links mindestens',
   addresses: 'Adressen',

@@ -509,6 +509,7 @@ export default {
   commentsWaiting: '{waiting, plural, one {# comment} other {# comments}} waiting',
 
   // words
+  signalAt: '{place} “{name}”',
   reject: 'Reject',
   numberLinksLeast: 'Number of links is at least',
   addresses: 'addresses',
