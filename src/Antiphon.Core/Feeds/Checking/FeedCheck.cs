@@ -1,8 +1,11 @@
 using Antiphon.Core.Feeds.Checking.Examining;
+using Antiphon.Core.Feeds.Checking.Examining.Documents;
 using Antiphon.Core.Feeds.Checking.Examining.Formats;
+using Antiphon.Core.Feeds.Checking.Examining.Texts;
 using Antiphon.Core.Feeds.Model;
 using Antiphon.Core.Feeds.Reading;
-using Antiphon.Core.Feeds.Rules;
+using Antiphon.Core.Feeds.Rules.Atom;
+using Antiphon.Core.Feeds.Rules.Documents;
 using Antiphon.Core.Feeds.Source;
 using Antiphon.Core.Findings;
 
@@ -34,6 +37,7 @@ public static class FeedCheck
         if (read.Format is { } format)
         {
             TransportExaminer.Examine(examination, format, decoded, options.ContentType);
+            CharacterExaminer.Examine(examination, decoded);
             if (options.Served is { } served)
                 ServedExaminer.Examine(examination, served, bytes.Length, read.Feed);
             if (format == FeedFormat.JsonFeed)
@@ -64,8 +68,8 @@ public static class FeedCheck
             new ContentExaminer(examination, EntryPlaces.Of(root)).Examine(feed, options.Address, text.Length);
         if (root is null)
             return;
+        JsonEscapeExaminer.Examine(examination, text);
         new JsonExaminer(examination).Examine(root);
-        new JsonDetailExaminer(examination).Examine(root);
     }
 
     private static void ExamineXml(
@@ -76,26 +80,28 @@ public static class FeedCheck
         FeedCheckOptions options
     )
     {
-        if (FeedXml.HasLateDeclaration(text, out _))
-            examination.Report(Finding.At(DocumentRules.TextBeforeDeclaration, 1, 1));
-        var doctype = text.AsSpan(0, Math.Min(text.Length, 2000))
-            .IndexOf("<!DOCTYPE", StringComparison.OrdinalIgnoreCase);
-        if (doctype >= 0)
-            ReportDoctype(examination, text, doctype);
+        PrologExaminer.Examine(examination, text);
         var (root, _) = XmlSource.Parse(read.Mended ?? text);
         if (read.Feed is not null)
             new ContentExaminer(examination, EntryPlaces.Of(root)).Examine(read.Feed, options.Address, text.Length);
         if (root is null)
             return;
         new ModuleExaminer(examination).Examine(root);
-        ExaminePaging(examination, root);
-        if (format == FeedFormat.Atom)
-            ExamineAtom(examination, root);
-        else
+        switch (format)
         {
-            new RssExaminer(examination).Examine(root);
-            new RssDetailExaminer(examination).Examine(root);
+            case FeedFormat.Atom:
+                ExamineAtom(examination, root);
+                break;
+            case FeedFormat.Rdf:
+                new RdfExaminer(examination).Examine(root);
+                break;
+            default:
+                new RssExaminer(examination).Examine(root);
+                break;
         }
+
+        foreach (var channel in root.Own("channel"))
+            HistoryExaminer.Examine(examination, channel);
     }
 
     // Older versions have other elements; that they are old is all there is to say.
@@ -108,27 +114,6 @@ public static class FeedCheck
         }
 
         new AtomExaminer(examination).Examine(root);
-        new AtomDetailExaminer(examination).Examine(root);
-    }
-
-    // Pages are linked alike in every format that is XML (RFC 5005 §3).
-    private static void ExaminePaging(Examination examination, SourceElement root)
-    {
-        foreach (var top in root.Own("channel").Prepend(root))
-        {
-            var links = top.Of(FeedNamespaces.Atom, "link").ToLookup(link => link.Attribute("rel"));
-            foreach (
-                var next in links["next"]
-                    .Where(next => links["self"].Any(self => self.Attribute("href") == next.Attribute("href")))
-            )
-                examination.Report(ContentRules.PagingLoop, next);
-        }
-    }
-
-    private static void ReportDoctype(Examination examination, string text, int at)
-    {
-        var before = text.AsSpan(0, at);
-        examination.Report(Finding.At(DocumentRules.HasDoctype, before.Count('\n') + 1, at - before.LastIndexOf('\n')));
     }
 
     private static Verdict Judge(FeedFormat? format, IReadOnlyList<Finding> findings)

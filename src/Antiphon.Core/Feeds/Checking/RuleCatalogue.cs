@@ -1,4 +1,9 @@
-using Antiphon.Core.Feeds.Rules;
+using Antiphon.Core.Feeds.Rules.Atom;
+using Antiphon.Core.Feeds.Rules.Documents;
+using Antiphon.Core.Feeds.Rules.Json;
+using Antiphon.Core.Feeds.Rules.Modules;
+using Antiphon.Core.Feeds.Rules.Rss;
+using Antiphon.Core.Feeds.Rules.Texts;
 using Antiphon.Core.Findings;
 
 namespace Antiphon.Core.Feeds.Checking;
@@ -10,16 +15,26 @@ public static class RuleCatalogue
     public static IReadOnlyList<CheckRule> All { get; } =
     [
         .. DocumentRules.All,
+        .. EncodingRules.All,
         .. ServedRules.All,
         .. MendRules.All,
         .. RssRules.All,
         .. RssDetailRules.All,
+        .. RssStructureRules.All,
+        .. RdfRules.All,
         .. AtomRules.All,
         .. AtomDetailRules.All,
+        .. AtomStructureRules.All,
+        .. HistoryRules.All,
         .. JsonRules.All,
         .. JsonDetailRules.All,
+        .. JsonValueRules.All,
         .. ModuleRules.All,
+        .. ModuleStructureRules.All,
         .. ContentRules.All,
         .. SharedRules.All,
+        .. AddressRules.All,
+        .. LanguageRules.All,
+        .. HtmlRules.All,
     ];
 }

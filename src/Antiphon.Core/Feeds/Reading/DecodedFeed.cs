@@ -16,6 +16,15 @@ public sealed record DecodedFeed(string Text, string Encoding, string? Declared,
     /// </summary>
     public bool IsMislabelled { get; init; }
 
+    /// <summary>Encoding named by the byte order mark, or null where there is none.</summary>
+    public string? Marked { get; init; }
+
+    /// <summary>Whether the bytes are wide characters without a mark.</summary>
+    public bool IsWideWithoutMark { get; init; }
+
+    /// <summary>The first bytes that are no characters in the encoding used; null when all are.</summary>
+    public BrokenBytes? Broken { get; init; }
+
     /// <summary>
     /// Byte order mark first, then the Content-Type's charset, then the XML declaration, then UTF-8 (RFC 7303 §3).
     /// An unknown name falls through to the next. Sixteen-bit units are told by their first bytes also without a mark
@@ -28,21 +37,31 @@ public sealed record DecodedFeed(string Text, string Encoding, string? Declared,
         var served = CharsetOf(contentType);
         var (marked, skip) = ByteOrderMark(bytes);
         var body = bytes[skip..];
-        var declared = DeclaredIn(body);
-        var encoding = marked ?? SixteenBit(body) ?? Find(served) ?? FindForBytes(declared) ?? new UTF8Encoding(false);
-        if (encoding is UTF8Encoding && marked is null && IsRatherSingleBytes(body))
+        var wide = marked is null ? Wide(body) : null;
+        var declared = DeclaredIn(body, marked ?? wide);
+        var encoding = marked ?? wide ?? Find(served) ?? FindForBytes(declared) ?? new UTF8Encoding(false);
+        var isMislabelled =
+            (encoding is UTF8Encoding && marked is null && IsRatherSingleBytes(body))
+            || (IsAscii(served ?? declared) && body.ContainsAnyExceptInRange((byte)0, (byte)0x7F));
+        if (isMislabelled)
+            encoding = Find("windows-1252")!;
+        return new DecodedFeed(encoding.GetString(body), encoding.WebName, declared, served)
         {
-            var latin = Find("windows-1252")!;
-            return new DecodedFeed(latin.GetString(body), latin.WebName, declared, served) { IsMislabelled = true };
-        }
-
-        return new DecodedFeed(encoding.GetString(body), encoding.WebName, declared, served);
+            IsMislabelled = isMislabelled,
+            Marked = marked?.WebName,
+            IsWideWithoutMark = wide is not null,
+            Broken = isMislabelled ? null : BrokenBytes.In(body, encoding),
+        };
     }
 
     private static (Encoding? Encoding, int Length) ByteOrderMark(ReadOnlySpan<byte> bytes)
     {
         if (bytes.StartsWith<byte>([0xEF, 0xBB, 0xBF]))
             return (new UTF8Encoding(false), 3);
+        if (bytes.StartsWith<byte>([0xFF, 0xFE, 0x00, 0x00]))
+            return (System.Text.Encoding.UTF32, 4);
+        if (bytes.StartsWith<byte>([0x00, 0x00, 0xFE, 0xFF]))
+            return (new UTF32Encoding(bigEndian: true, byteOrderMark: false), 4);
         if (bytes.StartsWith<byte>([0xFF, 0xFE]))
             return (System.Text.Encoding.Unicode, 2);
         if (bytes.StartsWith<byte>([0xFE, 0xFF]))
@@ -50,12 +69,23 @@ public sealed record DecodedFeed(string Text, string Encoding, string? Declared,
         return (null, 0);
     }
 
-    private static Encoding? SixteenBit(ReadOnlySpan<byte> body)
+    // A bracket, a brace or white space as the first character, and zeros about it (XML 1.0, appendix F; RFC 4627 §3).
+    private static Encoding? Wide(ReadOnlySpan<byte> body)
     {
-        if (body.StartsWith<byte>([0x3C, 0x00, 0x3F, 0x00]))
-            return System.Text.Encoding.Unicode;
-        return body.StartsWith<byte>([0x00, 0x3C, 0x00, 0x3F]) ? System.Text.Encoding.BigEndianUnicode : null;
+        if (body.Length < 4)
+            return null;
+        return (body[0], body[1], body[2], body[3]) switch
+        {
+            (not 0, 0, 0, 0) => System.Text.Encoding.UTF32,
+            (0, 0, 0, not 0) => new UTF32Encoding(bigEndian: true, byteOrderMark: false),
+            (not 0, 0, not 0, 0) => System.Text.Encoding.Unicode,
+            (0, not 0, 0, not 0) => System.Text.Encoding.BigEndianUnicode,
+            _ => null,
+        };
     }
+
+    private static bool IsAscii(string? name) =>
+        name?.ToLowerInvariant() is "us-ascii" or "ascii" or "iso646-us" or "ansi_x3.4-1968";
 
     /// <summary>True when more characters beyond ASCII break the rules of UTF-8 than keep them.</summary>
     private static bool IsRatherSingleBytes(ReadOnlySpan<byte> body)
@@ -71,6 +101,9 @@ public sealed record DecodedFeed(string Text, string Encoding, string? Declared,
             var state = System.Text.Rune.DecodeFromUtf8(body, out _, out var length);
             if (state == System.Buffers.OperationStatus.Done)
                 whole++;
+            // A beginning with what could go on behind it is a character of UTF-8 gone wrong, not one of a single byte.
+            else if (body.Length > 1 && body[1] is >= 0x80 and <= 0xBF)
+                return false;
             else
                 broken++;
             body = body[Math.Max(1, length)..];
@@ -88,16 +121,18 @@ public sealed record DecodedFeed(string Text, string Encoding, string? Declared,
         return value.Length == 0 ? null : value;
     }
 
-    private static string? DeclaredIn(ReadOnlySpan<byte> body)
+    private static string? DeclaredIn(ReadOnlySpan<byte> body, Encoding? known)
     {
-        var head = System.Text.Encoding.Latin1.GetString(body[..Math.Min(200, body.Length)]);
+        var start = body[..Math.Min(800, body.Length)];
+        // Bytes before the declaration are blank lines that should not be there; the declaration counts all the same.
+        var head = (known ?? System.Text.Encoding.Latin1).GetString(start).TrimStart();
         if (!head.StartsWith("<?xml", StringComparison.Ordinal))
             return null;
         var end = head.IndexOf("?>", StringComparison.Ordinal);
         var at = head.IndexOf("encoding", StringComparison.Ordinal);
         if (at < 0 || end < at)
             return null;
-        var value = head[(at + 8)..end].TrimStart(' ', '=');
+        var value = head[(at + 8)..end].TrimStart(' ', '\t', '\r', '\n', '=');
         if (value.Length < 2 || value[0] is not ('"' or '\''))
             return null;
         var close = value.IndexOf(value[0], 1);
@@ -106,18 +141,30 @@ public sealed record DecodedFeed(string Text, string Encoding, string? Declared,
 
     private static Encoding? FindForBytes(string? name)
     {
-        // A declaration that was read as single bytes cannot be telling the truth about sixteen-bit units.
-        return name is not null && name.StartsWith("utf-16", StringComparison.OrdinalIgnoreCase) ? null : Find(name);
+        // A declaration that was read as single bytes cannot be telling the truth about wide characters.
+        return name is not null && IsWideName(name) ? null : Find(name);
     }
+
+    /// <summary>True for a name of an encoding whose characters are all two or four bytes wide.</summary>
+    internal static bool IsWideName(string name) =>
+        name.StartsWith("utf-16", StringComparison.OrdinalIgnoreCase)
+        || name.StartsWith("utf-32", StringComparison.OrdinalIgnoreCase)
+        || name.StartsWith("utf16", StringComparison.OrdinalIgnoreCase)
+        || name.Contains("ucs-", StringComparison.OrdinalIgnoreCase);
+
+    /// <summary>True for a name that stands for an encoding.</summary>
+    internal static bool IsKnown(string name) => Find(name) is not null;
 
     private static Encoding? Find(string? name)
     {
         if (name is null)
             return null;
+        name = EncodingNames.Registered(name) ?? name;
         // Like browsers (the Encoding Standard), Latin-1 is read as its superset Windows-1252.
         if (
             name.Equals("iso-8859-1", StringComparison.OrdinalIgnoreCase)
             || name.Equals("us-ascii", StringComparison.OrdinalIgnoreCase)
+            || name.Equals("latin1", StringComparison.OrdinalIgnoreCase)
         )
             name = "windows-1252";
         try

@@ -4,7 +4,7 @@ using Antiphon.Core.Feeds.Model;
 using Antiphon.Core.Feeds.Reading.Atom;
 using Antiphon.Core.Feeds.Reading.Json;
 using Antiphon.Core.Feeds.Reading.Rss;
-using Antiphon.Core.Feeds.Rules;
+using Antiphon.Core.Feeds.Rules.Documents;
 using Antiphon.Core.Feeds.Source;
 using Antiphon.Core.Findings;
 

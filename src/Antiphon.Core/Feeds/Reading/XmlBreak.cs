@@ -1,6 +1,6 @@
 using System.Text.RegularExpressions;
 using System.Xml;
-using Antiphon.Core.Feeds.Rules;
+using Antiphon.Core.Feeds.Rules.Documents;
 using Antiphon.Core.Findings;
 
 namespace Antiphon.Core.Feeds.Reading;

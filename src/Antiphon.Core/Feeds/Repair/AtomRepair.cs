@@ -3,7 +3,8 @@ using System.Text;
 using System.Xml.Linq;
 using Antiphon.Core.Feeds.Reading;
 using Antiphon.Core.Feeds.Reading.Dates;
-using Antiphon.Core.Feeds.Rules;
+using Antiphon.Core.Feeds.Rules.Atom;
+using Antiphon.Core.Feeds.Rules.Texts;
 using Antiphon.Core.Feeds.Source;
 using Antiphon.Core.Feeds.Writing;
 

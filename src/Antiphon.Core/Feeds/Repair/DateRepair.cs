@@ -1,6 +1,7 @@
 using System.Xml.Linq;
 using Antiphon.Core.Feeds.Reading.Dates;
-using Antiphon.Core.Feeds.Rules;
+using Antiphon.Core.Feeds.Rules.Atom;
+using Antiphon.Core.Feeds.Rules.Rss;
 using Antiphon.Core.Feeds.Writing;
 
 namespace Antiphon.Core.Feeds.Repair;

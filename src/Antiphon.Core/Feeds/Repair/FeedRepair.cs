@@ -3,7 +3,7 @@ using System.Xml.Linq;
 using Antiphon.Core.Feeds.Checking;
 using Antiphon.Core.Feeds.Mending;
 using Antiphon.Core.Feeds.Model;
-using Antiphon.Core.Feeds.Rules;
+using Antiphon.Core.Feeds.Rules.Documents;
 using Antiphon.Core.Feeds.Source;
 
 namespace Antiphon.Core.Feeds.Repair;

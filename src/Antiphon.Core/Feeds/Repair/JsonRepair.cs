@@ -4,7 +4,8 @@ using System.Text.Json.Nodes;
 using System.Text.RegularExpressions;
 using Antiphon.Core.Feeds.Checking;
 using Antiphon.Core.Feeds.Reading;
-using Antiphon.Core.Feeds.Rules;
+using Antiphon.Core.Feeds.Rules.Documents;
+using Antiphon.Core.Feeds.Rules.Json;
 
 namespace Antiphon.Core.Feeds.Repair;
 

@@ -2,7 +2,8 @@ using System.Security.Cryptography;
 using System.Text;
 using System.Xml.Linq;
 using Antiphon.Core.Feeds.Reading;
-using Antiphon.Core.Feeds.Rules;
+using Antiphon.Core.Feeds.Rules.Rss;
+using Antiphon.Core.Feeds.Rules.Texts;
 using Antiphon.Core.Feeds.Source;
 
 namespace Antiphon.Core.Feeds.Repair;

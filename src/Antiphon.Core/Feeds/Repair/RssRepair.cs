@@ -1,6 +1,7 @@
 using System.Xml.Linq;
 using Antiphon.Core.Feeds.Reading;
-using Antiphon.Core.Feeds.Rules;
+using Antiphon.Core.Feeds.Rules.Rss;
+using Antiphon.Core.Feeds.Rules.Texts;
 using Antiphon.Core.Feeds.Source;
 
 namespace Antiphon.Core.Feeds.Repair;

@@ -1,8 +1,8 @@
 using System.Net;
 using System.Xml.Linq;
-using Antiphon.Core.Feeds.Checking.Examining;
+using Antiphon.Core.Feeds.Checking.Examining.Texts;
 using Antiphon.Core.Feeds.Reading;
-using Antiphon.Core.Feeds.Rules;
+using Antiphon.Core.Feeds.Rules.Texts;
 
 namespace Antiphon.Core.Feeds.Repair;
 
@@ -13,7 +13,7 @@ internal static class TextRepair
     public static void Title(RepairWork work, XElement title)
     {
         var isSection = title.Nodes().OfType<XCData>().Any();
-        var pattern = isSection ? TextExaminer.EscapedTwice() : TextExaminer.EscapedOnce();
+        var pattern = isSection ? HtmlExaminer.EscapedTwice() : TextExaminer.EscapedOnce();
         if (title.HasElements || !pattern.IsMatch(title.Value))
             return;
         work.Note(title, SharedRules.EscapedTwice.Id, "Escaped the title once instead of twice");
@@ -25,10 +25,10 @@ internal static class TextRepair
     {
         if (text.HasElements)
             return;
-        if (TextExaminer.EscapedTwice().IsMatch(text.Value))
+        if (HtmlExaminer.EscapedTwice().IsMatch(text.Value))
         {
             work.Note(text, SharedRules.EscapedTwice.Id, "Escaped the text once instead of twice");
-            RepairWork.SetText(text, TextExaminer.EscapedTwice().Replace(text.Value, match => "&" + match.Value[5..]));
+            RepairWork.SetText(text, HtmlExaminer.EscapedTwice().Replace(text.Value, match => "&" + match.Value[5..]));
         }
 
         var hasBase = text.AncestorsAndSelf().Any(element => element.Attribute(XNamespace.Xml + "base") is not null);

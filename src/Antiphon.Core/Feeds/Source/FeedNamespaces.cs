@@ -60,6 +60,15 @@ public static class FeedNamespaces
     /// <summary>How often a feed changes.</summary>
     public const string Syndication = "http://purl.org/rss/1.0/modules/syndication/";
 
+    /// <summary>Deleted entries (RFC 6721).</summary>
+    public const string Tombstones = "http://purl.org/atompub/tombstones/1.0";
+
+    /// <summary>The newer podcast module, with transcripts, chapters and persons.</summary>
+    public const string Podcasting = "https://podcastindex.org/namespace/1.0";
+
+    /// <summary>Licences, as the oldest module for them writes them.</summary>
+    public const string Licence = "http://backend.userland.com/creativeCommonsRssModule";
+
     // Spellings found in the wild; folded, so that capitals, the scheme and a slash at the end make no difference.
     private static readonly Dictionary<string, string> Spellings = new(StringComparer.Ordinal)
     {
@@ -87,6 +96,12 @@ public static class FeedNamespaces
         ["purl.org/syndication/history/1.0"] = History,
         ["purl.org/rss/1.0/modules/syndication"] = Syndication,
         ["www.w3.org/1999/xhtml"] = Xhtml,
+        ["www.w3.org/1999/02/22-rdf-syntax-ns"] = Rdf,
+        ["www.w3.org/1999/02/22-rdf-syntax-ns#"] = Rdf,
+        ["www.w3.org/2003/01/geo/wgs84_pos"] = Wgs84,
+        ["purl.org/atompub/tombstones/1.0"] = Tombstones,
+        ["podcastindex.org/namespace/1.0"] = Podcasting,
+        ["backend.userland.com/creativecommonsrssmodule"] = Licence,
         ["backend.userland.com/rss2"] = string.Empty,
         ["backend.userland.com/rss"] = string.Empty,
         ["backend.userland.com/rss091"] = string.Empty,
@@ -118,6 +133,9 @@ public static class FeedNamespaces
         Wgs84,
         History,
         Syndication,
+        Tombstones,
+        Podcasting,
+        Licence,
     ];
 
     /// <summary>

@@ -25,9 +25,17 @@ internal static class FeedXml
     public static string BlankLateDeclaration(string text)
     {
         if (!HasLateDeclaration(text, out var start))
-            return text;
+            return AsFirstVersion(text);
         var end = text.IndexOf("?>", start, StringComparison.Ordinal);
         return end < 0 ? text : text[..start] + new string(' ', end + 2 - start) + text[(end + 2)..];
+    }
+
+    // The parser knows one version of XML and stops at another, whose documents it could read but for a few characters.
+    private static string AsFirstVersion(string text)
+    {
+        var head = text.AsSpan(0, Math.Min(text.Length, 100));
+        var at = head.StartsWith("<?xml") ? head.IndexOf("1.1") : -1;
+        return at > 0 && at < head.IndexOf("?>") ? string.Concat(text.AsSpan(0, at), "1.0", text.AsSpan(at + 3)) : text;
     }
 
     /// <summary>True when white space stands before the XML declaration.</summary>

@@ -19,7 +19,8 @@ public sealed class SourceElement : ISourcePlace
         Parent = parent;
         Name = name;
         LocalName = localName;
-        Namespace = ns;
+        WrittenNamespace = ns;
+        Namespace = Meant(parent, localName, ns);
         Line = line;
         Column = column;
         parent?._children.Add(this);
@@ -34,8 +35,14 @@ public sealed class SourceElement : ISourcePlace
     /// <summary>Name without prefix.</summary>
     public string LocalName { get; }
 
-    /// <summary>Namespace name, empty for none.</summary>
+    /// <summary>
+    /// Namespace name, empty for none; the one that was meant where it is misspelt, so that one slip at the top does not
+    /// make everything below it unknown.
+    /// </summary>
     public string Namespace { get; }
+
+    /// <summary>Namespace name as it is written.</summary>
+    public string WrittenNamespace { get; }
 
     /// <inheritdoc/>
     public int Line { get; }
@@ -105,6 +112,16 @@ public sealed class SourceElement : ISourcePlace
             _text = piece;
         else
             (_pieces ??= new StringBuilder(_text)).Append(piece);
+    }
+
+    // A feed without any namespace is Atom that lost its own.
+    private static string Meant(SourceElement? parent, string localName, string ns)
+    {
+        if (ns.Length > 0)
+            return FeedNamespaces.Meant(ns);
+        if (parent is null)
+            return localName is "feed" or "entry" ? FeedNamespaces.Atom : ns;
+        return parent is { WrittenNamespace: "", Namespace: FeedNamespaces.Atom } ? FeedNamespaces.Atom : ns;
     }
 
     internal void Add(SourceAttribute attribute) => _attributes.Add(attribute);

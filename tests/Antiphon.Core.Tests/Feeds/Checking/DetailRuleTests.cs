@@ -33,7 +33,7 @@ public sealed class DetailRuleTests
         $"<feed xmlns=\"http://www.w3.org/2005/Atom\" {Namespaces}><title>Log</title><id>https://quillmoor.example/</id><updated>2026-11-24T09:30:00Z</updated><author><name>Ida</name></author><link rel=\"self\" href=\"https://quillmoor.example/feed\"/>{feed}<entry><title>One</title><id>https://quillmoor.example/1</id><updated>2026-11-24T09:30:00Z</updated><link href=\"https://quillmoor.example/1\"/>{entry}</entry></feed>";
 
     private static string Json(string feed, string item = "") =>
-        $"{{\"version\":\"https://jsonfeed.org/version/1.1\",\"title\":\"Log\",\"feed_url\":\"https://quillmoor.example/feed.json\"{feed},\"items\":[{{\"id\":\"1\",\"content_text\":\"x\"{item}}}]}}";
+        $"{{\"version\":\"https://jsonfeed.org/version/1.1\",\"title\":\"Log\",\"home_page_url\":\"https://quillmoor.example/\",\"feed_url\":\"https://quillmoor.example/feed.json\"{feed},\"items\":[{{\"id\":\"1\",\"date_published\":\"2026-11-24T09:30:00Z\",\"content_text\":\"x\"{item}}}]}}";
 
     [Theory]
     [InlineData("rss-ttl-invalid", "<ttl>an hour</ttl>")]

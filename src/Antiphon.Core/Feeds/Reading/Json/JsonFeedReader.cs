@@ -3,7 +3,7 @@ using System.Net;
 using System.Text.Json;
 using Antiphon.Core.Feeds.Model;
 using Antiphon.Core.Feeds.Reading.Dates;
-using Antiphon.Core.Feeds.Rules;
+using Antiphon.Core.Feeds.Rules.Documents;
 using Antiphon.Core.Feeds.Source;
 using Antiphon.Core.Findings;
 

@@ -1,5 +1,7 @@
+using System.Globalization;
+using Antiphon.Core.Feeds.Forms;
 using Antiphon.Core.Feeds.Reading.Dates;
-using Antiphon.Core.Feeds.Rules;
+using Antiphon.Core.Feeds.Rules.Rss;
 using Antiphon.Core.Feeds.Source;
 
 namespace Antiphon.Core.Feeds.Checking.Examining.Formats;
@@ -7,27 +9,38 @@ namespace Antiphon.Core.Feeds.Checking.Examining.Formats;
 /// <summary>Checks dates in RSS.</summary>
 internal static class RssDateExaminer
 {
-    // A clock that runs a little fast is no fault of the feed.
-    private static readonly TimeSpan Tolerance = TimeSpan.FromHours(1);
-
     /// <summary>
-    /// Reports a date that cannot be read, is written otherwise than RFC 822 says, names the wrong weekday or lies
-    /// ahead.
+    /// Reports a date that cannot be read, is written otherwise than RFC 822 says, names the wrong weekday, lies before
+    /// there were feeds or ahead. A blank one is no date.
     /// </summary>
     public static void Examine(Examination examination, SourceElement element)
     {
         var text = element.Text.Trim();
-        if (PublishedDateParser.Parse(text) is not { } date)
+        if (text.Length == 0)
+            return;
+        var strict = Rfc822Form.Parse(text);
+        if ((strict ?? PublishedDateParser.Parse(text)) is not { } date)
         {
             examination.Report(RssRules.DateUnreadable, element.TextPlace, text);
             return;
         }
 
-        if (!Rfc822DateParser.IsStrict(text))
+        if (strict is null)
             examination.Report(RssRules.DateForm, element.TextPlace, text);
-        if (Rfc822DateParser.WrongWeekday(text) is { } weekday)
-            examination.Report(RssRules.WeekdayWrong, element.TextPlace, text, weekday);
-        if (date > examination.Now + Tolerance)
-            examination.Report(SharedRules.DateInFuture, element.TextPlace, text);
+        else if (Weekday(text) is { } named && named != date.DayOfWeek.ToString()[..3])
+            examination.Report(RssRules.WeekdayWrong, element.TextPlace, text, named);
+        else if (Rfc822Form.HasShortYear(text))
+            examination.Report(RssStructureRules.YearShort, element.TextPlace, text);
+        else if (Rfc822Form.HasLetterZone(text))
+            examination.Report(RssStructureRules.ZoneLetter, element.TextPlace, text);
+        DateBounds.Examine(examination, date, element.TextPlace, text);
+    }
+
+    private static string? Weekday(string text)
+    {
+        var comma = text.IndexOf(',', StringComparison.Ordinal);
+        return comma < 3
+            ? null
+            : CultureInfo.InvariantCulture.TextInfo.ToTitleCase(text[..comma].Trim().ToLowerInvariant());
     }
 }

@@ -1,44 +1,24 @@
+using System.Globalization;
+using Antiphon.Core.Feeds.Checking.Examining.Texts;
+using Antiphon.Core.Feeds.Forms;
 using Antiphon.Core.Feeds.Reading;
-using Antiphon.Core.Feeds.Rules;
+using Antiphon.Core.Feeds.Reading.Dates;
+using Antiphon.Core.Feeds.Rules.Rss;
 using Antiphon.Core.Feeds.Source;
 
 namespace Antiphon.Core.Feeds.Checking.Examining.Formats;
 
-/// <summary>Applies the rules of RSS to one item.</summary>
-internal sealed class RssItemExaminer(Examination examination, bool isRdf, HashSet<string> guids)
+/// <summary>Applies the rules of RSS to one item that are not in its vocabulary.</summary>
+internal sealed class RssItemExaminer(Examination examination, HashSet<string> guids, bool isOld)
 {
-    private static readonly HashSet<string> ItemElements =
-    [
-        "title",
-        "link",
-        "description",
-        "author",
-        "category",
-        "comments",
-        "enclosure",
-        "guid",
-        "pubDate",
-        "source",
-    ];
-
-    private static readonly string[] Once =
-    [
-        "title",
-        "link",
-        "description",
-        "author",
-        "comments",
-        "guid",
-        "pubDate",
-        "source",
-    ];
+    // Two programs of one site write the same moment down some seconds apart.
+    private static readonly TimeSpan SameMoment = TimeSpan.FromMinutes(1);
 
     /// <summary>Examines the item.</summary>
     public void Examine(SourceElement item)
     {
-        var title = First(item, "title");
-        var description = First(item, "description");
-        if (string.IsNullOrWhiteSpace(title?.Text) && string.IsNullOrWhiteSpace(description?.Text))
+        var (title, description) = (First(item, "title"), First(item, "description"));
+        if (IsBlank(title) && IsBlank(description))
             examination.Report(RssRules.ItemEmpty, item);
         if (title is not null)
             TextExaminer.ExamineTitle(examination, title);
@@ -47,41 +27,20 @@ internal sealed class RssItemExaminer(Examination examination, bool isRdf, HashS
         foreach (var content in item.Of(FeedNamespaces.Content, "encoded"))
             TextExaminer.ExamineHtml(examination, content);
         ExamineLink(item);
-        if (!isRdf)
-            ExamineGuid(item);
+        ExamineGuid(item);
         ExamineDate(item);
-        foreach (var author in item.Own("author").Where(author => !author.Text.Contains('@', StringComparison.Ordinal)))
-        {
-            examination.Report(RssRules.AuthorNotMail, author.TextPlace, author.Text);
-        }
-
-        foreach (var enclosure in item.Own("enclosure"))
-            ExamineEnclosure(enclosure);
-        RepeatedElements.Report(item, Once, again =>
-            examination.Report(RssRules.ElementRepeated, again, again.Name, item.Name)
-        );
-        foreach (
-            var child in item.Children.Where(child =>
-                child.Namespace.Length == 0 && !ItemElements.Contains(child.LocalName)
-            )
-        )
-        {
-            examination.Report(RssRules.ElementUnknown, child, child.Name, item.Name);
-        }
+        ExamineEnclosures(item);
     }
+
+    private static bool IsBlank(SourceElement? element) =>
+        element is null || (string.IsNullOrWhiteSpace(element.Text) && element.Children.Count == 0);
 
     private static SourceElement? First(SourceElement item, string name) => item.Own(name).FirstOrDefault();
 
     private void ExamineLink(SourceElement item)
     {
-        var link = First(item, "link");
-        if (!string.IsNullOrWhiteSpace(link?.Text))
-        {
-            if (!LinkResolver.IsAbsolute(link.Text))
-                examination.Report(SharedRules.LinkNotAbsolute, link.TextPlace, link.Text);
+        if (!string.IsNullOrWhiteSpace(First(item, "link")?.Text))
             return;
-        }
-
         var guid = First(item, "guid");
         var leads = LinkResolver.IsWeb(guid?.Text) && guid?.Attribute("isPermaLink") != "false";
         if (!leads && !item.Own("enclosure").Any())
@@ -92,42 +51,68 @@ internal sealed class RssItemExaminer(Examination examination, bool isRdf, HashS
     {
         if (First(item, "guid") is not { } guid)
         {
-            examination.Report(RssRules.GuidMissing, item);
+            // There was none before RSS 2.0.
+            if (!isOld)
+                examination.Report(RssRules.GuidMissing, item);
             return;
         }
 
         var text = guid.Text.Trim();
         if (text.Length == 0)
+        {
             examination.Report(RssRules.GuidEmpty, guid);
-        else if (!guids.Add(text))
+            return;
+        }
+
+        if (!guids.Add(text))
             examination.Report(RssRules.GuidDuplicate, guid.TextPlace, text);
         var isAddress = !string.Equals(guid.Attribute("isPermaLink"), "false", StringComparison.OrdinalIgnoreCase);
-        if (isAddress && text.Length > 0 && !LinkResolver.IsAbsolute(text))
-            examination.Report(RssRules.GuidNotAddress, guid.TextPlace, text);
+        if (isAddress && AddressForm.Fetched(text) is { } fault)
+        {
+            // What is no address at all is a name that was not said to be one; else the address has a slip.
+            if (
+                text.StartsWith("http", StringComparison.OrdinalIgnoreCase)
+                || AddressForm.WithRightScheme(text) is not null
+            )
+                examination.Report(fault.Rule, guid.TextPlace, fault.Arguments);
+            else
+                examination.Report(RssRules.GuidNotAddress, guid.TextPlace, text);
+        }
     }
 
     private void ExamineDate(SourceElement item)
     {
         var date = First(item, "pubDate");
-        if (date is not null)
-            RssDateExaminer.Examine(examination, date);
-        else if (!item.Of(FeedNamespaces.DublinCore, "date").Any())
-            examination.Report(RssRules.DateMissing, item);
-    }
-
-    private void ExamineEnclosure(SourceElement enclosure)
-    {
-        foreach (var name in (string[])["url", "length", "type"])
+        var other = item.Of(FeedNamespaces.DublinCore, "date").FirstOrDefault();
+        if (date is null)
         {
-            if (string.IsNullOrWhiteSpace(enclosure.Attribute(name)))
-                examination.Report(RssRules.EnclosureIncomplete, enclosure, name);
+            if (other is null)
+                examination.Report(RssRules.DateMissing, item);
+            return;
         }
 
-        var length = enclosure.Attribute("length");
-        if (!string.IsNullOrWhiteSpace(length) && !length.Trim().All(char.IsAsciiDigit))
-            examination.Report(RssRules.EnclosureLength, enclosure, length);
-        var url = enclosure.Attribute("url");
-        if (!string.IsNullOrWhiteSpace(url) && !LinkResolver.IsAbsolute(url))
-            examination.Report(SharedRules.LinkNotAbsolute, enclosure, url);
+        RssDateExaminer.Examine(examination, date);
+        var (one, two) = (PublishedDateParser.Parse(date.Text), PublishedDateParser.Parse(other?.Text));
+        // A day without a time says nothing about the hour.
+        var hasTime = other?.Text.Contains(':', StringComparison.Ordinal) == true;
+        if (hasTime && (one - two)?.Duration() > SameMoment)
+            examination.Report(RssStructureRules.DatesDisagree, other!.TextPlace, date.Text, other.Text);
+    }
+
+    private void ExamineEnclosures(SourceElement item)
+    {
+        var enclosures = item.Own("enclosure").ToList();
+        var again = enclosures
+            .Where(enclosure => enclosure.Attribute("url") is not null)
+            .GroupBy(enclosure => enclosure.Attribute("url")!.Trim(), StringComparer.Ordinal)
+            .FirstOrDefault(same => same.Skip(1).Any());
+        if (again is not null)
+            examination.Report(RssStructureRules.EnclosureTwice, again.Last(), again.Key);
+        else if (enclosures.Count > 1)
+            examination.Report(
+                RssDetailRules.EnclosureSeveral,
+                item,
+                enclosures.Count.ToString(CultureInfo.InvariantCulture)
+            );
     }
 }

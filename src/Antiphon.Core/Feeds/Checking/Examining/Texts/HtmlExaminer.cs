@@ -1,0 +1,153 @@
+using System.Text.RegularExpressions;
+using Antiphon.Core.Feeds.Forms;
+using Antiphon.Core.Feeds.Mending;
+using Antiphon.Core.Feeds.Rules.Texts;
+using Antiphon.Core.Feeds.Source;
+using Antiphon.Core.Findings;
+
+namespace Antiphon.Core.Feeds.Checking.Examining.Texts;
+
+/// <summary>
+/// Applies the rules about HTML to one text, in one pass over its tags. Of each rule the first slip is told, of relative
+/// addresses every one.
+/// </summary>
+/// <param name="examination">Takes what is found.</param>
+/// <param name="html">The text.</param>
+/// <param name="placeAt">The place of a character of the text in the document.</param>
+/// <param name="hasBase">Whether relative addresses lead somewhere here.</param>
+internal sealed partial class HtmlExaminer(
+    Examination examination,
+    string html,
+    Func<int, ISourcePlace> placeAt,
+    bool hasBase
+)
+{
+    private readonly HashSet<string> _told = [];
+    private int _relative;
+
+    /// <summary>Examines the text.</summary>
+    public void Examine()
+    {
+        ExamineWords();
+        if (!html.Contains('<', StringComparison.Ordinal))
+            return;
+        var tags = new HtmlTags(html);
+        var nesting = new HtmlNesting();
+        while (tags.Next() is { } tag)
+        {
+            if (tag.IsBroken)
+            {
+                Report(HtmlRules.TagBroken, tag.At, $"<{(tag.IsEnd ? "/" : string.Empty)}{tag.Name}");
+                return;
+            }
+
+            nesting.Take(tag);
+            if (!tag.IsEnd)
+                ExamineTag(tag);
+        }
+
+        foreach (var (rule, at, arguments) in nesting.Slips())
+            Report(rule, at, arguments);
+    }
+
+    private void ExamineWords()
+    {
+        if (EscapedTwice().Match(html) is { Success: true } twice)
+            Report(SharedRules.EscapedTwice, twice.Index, twice.Value);
+        if (Section().Match(html) is { Success: true } section)
+            Report(HtmlRules.Section, section.Index, section.Value);
+        foreach (Match entity in Entity().Matches(html))
+        {
+            if (HtmlEntities.IsOfXml(entity.Groups[1].Value) || HtmlEntities.Find(entity.Groups[1].Value) is not null)
+                continue;
+            Report(HtmlRules.EntityUnknown, entity.Index, entity.Value);
+            return;
+        }
+    }
+
+    private void ExamineTag(HtmlTag tag)
+    {
+        if (HtmlVocabulary.IsUnsafe(tag.Name))
+            Report(SharedRules.UnsafeMarkup, tag.At, tag.Name);
+        else if (HtmlVocabulary.IsOfPages(tag.Name) || tag.Name == "!doctype")
+            Report(HtmlRules.Document, tag.At, $"<{tag.Name}>");
+        else if (!HtmlVocabulary.IsKnown(tag.Name))
+            Report(HtmlRules.ElementUnknown, tag.At, tag.Name);
+        if (tag.Name == "img")
+        {
+            if (tag.Value("alt") is null)
+                Report(ContentRules.PictureWithoutWords, tag.At);
+            if (tag.Value("src") is null && tag.Value("srcset") is null)
+                Report(HtmlRules.AddressEmpty, tag.At, tag.Name, "src");
+        }
+
+        var seen = new HashSet<string>(StringComparer.Ordinal);
+        foreach (var attribute in tag.Attributes)
+        {
+            if (!seen.Add(attribute.Name))
+                Report(HtmlRules.AttributeTwice, attribute.At, tag.Name, attribute.Name);
+            ExamineAttribute(tag, attribute);
+        }
+    }
+
+    private void ExamineAttribute(HtmlTag tag, HtmlAttribute attribute)
+    {
+        if (Event().IsMatch(attribute.Name))
+            Report(ContentRules.EventAttribute, tag.At, attribute.Name);
+        else if (attribute.Name == "style" && Position().IsMatch(attribute.Value))
+            Report(HtmlRules.StyleAttribute, attribute.At, attribute.Value);
+        else if (attribute.Name == "srcset")
+        {
+            foreach (var source in attribute.Value.Split(", ", StringSplitOptions.RemoveEmptyEntries))
+                ExamineAddress(tag, attribute, source.Trim().Split(' ')[0]);
+        }
+        else if (HtmlVocabulary.HoldsAddress(attribute.Name))
+            ExamineAddress(tag, attribute, attribute.Value.Trim());
+    }
+
+    private void ExamineAddress(HtmlTag tag, HtmlAttribute attribute, string address)
+    {
+        if (address.Length == 0)
+        {
+            if (attribute.Name is "href" or "src")
+                Report(HtmlRules.AddressEmpty, tag.At, tag.Name, attribute.Name);
+        }
+        else if (HtmlAddressTests.RunsScript(address))
+            Report(ContentRules.ScriptAddress, attribute.At);
+        else if (address.StartsWith("//", StringComparison.Ordinal))
+            Report(HtmlRules.AddressProtocol, attribute.At, address);
+        else if (HtmlAddressTests.HasScheme(address) || AddressForm.WithRightScheme(address) is not null)
+        {
+            // Pictures may stand in the text itself, and links may lead to mail and telephone.
+            var isPlain =
+                !address.StartsWith("http", StringComparison.OrdinalIgnoreCase)
+                && AddressForm.WithRightScheme(address) is null;
+            if (!isPlain && AddressForm.Absolute(address) is { Rule: var rule } && rule.Severity == Severity.Error)
+                Report(HtmlRules.AddressWrong, attribute.At, address);
+        }
+        else if (address[0] != '#' && !hasBase && _relative++ < Examination.MostOfOneRule)
+            examination.Report(SharedRules.RelativeAddress, placeAt(attribute.At), address);
+    }
+
+    private void Report(CheckRule rule, int at, params string[] arguments)
+    {
+        if (_told.Add(rule.Id))
+            examination.Report(rule, placeAt(at), arguments);
+    }
+
+    /// <summary>An entity whose ampersand was escaped again.</summary>
+    [GeneratedRegex(@"&amp;(?:amp|lt|gt|quot|apos|nbsp|#\d{1,6}|#x[0-9a-fA-F]{1,5});")]
+    internal static partial Regex EscapedTwice();
+
+    [GeneratedRegex(@"(?:<|&lt;)!\[CDATA\[|\]\](?:>|&gt;)\s*$")]
+    private static partial Regex Section();
+
+    [GeneratedRegex("&([A-Za-z][A-Za-z0-9]{1,31});")]
+    private static partial Regex Entity();
+
+    [GeneratedRegex("^on[a-z]{3,20}$")]
+    private static partial Regex Event();
+
+    [GeneratedRegex(@"position\s*:\s*(?:fixed|absolute|sticky)|z-index\s*:", RegexOptions.IgnoreCase)]
+    private static partial Regex Position();
+}

@@ -1,0 +1,63 @@
+using System.Collections.Frozen;
+
+namespace Antiphon.Core.Feeds.Checking.Examining.Texts;
+
+/// <summary>Elements and attributes of HTML, as far as a text in a feed is concerned (HTML Standard, §4 and §13).</summary>
+internal static class HtmlVocabulary
+{
+    private static readonly FrozenSet<string> Void = Set(
+        "area base br col embed hr img input link meta param source track wbr keygen"
+    );
+
+    private static readonly FrozenSet<string> EndOptional = Set(
+        "li dt dd p rt rp rb rtc optgroup option thead tbody tfoot tr td th colgroup caption html head body"
+    );
+
+    // What begins a block ends a paragraph before it.
+    private static readonly FrozenSet<string> EndsParagraph = Set(
+        "address article aside blockquote center details dialog dir div dl fieldset figcaption figure footer form h1 h2 h3 h4 h5 h6 header hgroup hr main menu nav ol p pre search section table ul"
+    );
+
+    private static readonly FrozenSet<string> Unsafe = Set(
+        "script style iframe frame frameset object embed applet form input button textarea select keygen noscript portal"
+    );
+
+    private static readonly FrozenSet<string> OfPages = Set("html head body title meta link base");
+
+    private static readonly FrozenSet<string> Known = Set(
+        "a abbr acronym address area article aside audio b bdi bdo big blink blockquote br canvas caption center cite code col colgroup data datalist dd del details dfn dialog dir div dl dt em fieldset figcaption figure font footer h1 h2 h3 h4 h5 h6 header hgroup hr i img ins kbd label legend li main map mark marquee math menu menuitem meter nav nobr ol optgroup option output p param picture pre progress q rb rp rt rtc ruby s samp search section slot small source span strike strong sub summary sup svg table tbody td template tfoot th thead time tr track tt u ul var video wbr"
+    );
+
+    private static readonly FrozenSet<string> WithAddress = Set(
+        "href src cite longdesc action background data poster usemap formaction srcset ping manifest xlink:href"
+    );
+
+    /// <summary>An element that has no end tag.</summary>
+    public static bool IsVoid(string name) => Void.Contains(name);
+
+    /// <summary>An element whose end tag may be left out.</summary>
+    public static bool MayStayOpen(string name) => EndOptional.Contains(name);
+
+    /// <summary>An element that ends an open paragraph.</summary>
+    public static bool IsBlock(string name) => EndsParagraph.Contains(name);
+
+    /// <summary>An element that readers remove.</summary>
+    public static bool IsUnsafe(string name) => Unsafe.Contains(name);
+
+    /// <summary>An element of a whole page.</summary>
+    public static bool IsOfPages(string name) => OfPages.Contains(name);
+
+    /// <summary>An element HTML has; a hyphen makes one that its author defines.</summary>
+    public static bool IsKnown(string name) =>
+        Known.Contains(name)
+        || Void.Contains(name)
+        || Unsafe.Contains(name)
+        || OfPages.Contains(name)
+        || name.AsSpan().ContainsAny('-', ':');
+
+    /// <summary>An attribute that holds an address.</summary>
+    public static bool HoldsAddress(string name) => WithAddress.Contains(name);
+
+    private static FrozenSet<string> Set(string names) =>
+        names.Split(' ').ToFrozenSet(StringComparer.OrdinalIgnoreCase);
+}

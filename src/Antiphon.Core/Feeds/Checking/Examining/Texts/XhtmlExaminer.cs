@@ -1,0 +1,47 @@
+using Antiphon.Core.Feeds.Rules.Atom;
+using Antiphon.Core.Feeds.Rules.Texts;
+using Antiphon.Core.Feeds.Source;
+
+namespace Antiphon.Core.Feeds.Checking.Examining.Texts;
+
+/// <summary>Applies the rules about HTML in texts where the HTML is part of the document.</summary>
+internal static class XhtmlExaminer
+{
+    /// <summary>Examines an element and all within it; of each kind the first is told.</summary>
+    public static void Examine(Examination examination, SourceElement root)
+    {
+        var told = new HashSet<string>();
+        var open = new Stack<SourceElement>([root]);
+        while (open.TryPop(out var element))
+        {
+            if (element.Namespace == FeedNamespaces.Xhtml)
+                ExamineOne(examination, element, told);
+            for (var child = element.Children.Count - 1; child >= 0; child--)
+                open.Push(element.Children[child]);
+        }
+    }
+
+    private static void ExamineOne(Examination examination, SourceElement element, HashSet<string> told)
+    {
+        if (HtmlVocabulary.IsUnsafe(element.LocalName) && told.Add("unsafe"))
+            examination.Report(SharedRules.UnsafeMarkup, element, element.LocalName);
+        if (element.LocalName == "img" && element.Attribute("alt") is null && told.Add("alt"))
+            examination.Report(ContentRules.PictureWithoutWords, element);
+        foreach (var attribute in element.Attributes.Where(attribute => attribute.Namespace.Length == 0))
+        {
+            if (attribute.LocalName.StartsWith("on", StringComparison.OrdinalIgnoreCase) && told.Add("event"))
+                examination.Report(ContentRules.EventAttribute, attribute.PlaceIn(element), attribute.LocalName);
+            if (!HtmlVocabulary.HoldsAddress(attribute.LocalName))
+                continue;
+            if (HtmlAddressTests.RunsScript(attribute.Value) && told.Add("script"))
+                examination.Report(ContentRules.ScriptAddress, attribute.PlaceIn(element));
+        }
+
+        if (
+            ValueTests.FirstTag(element.Text) is { } tag
+            && element.LocalName is not ("code" or "pre" or "kbd" or "samp")
+            && told.Add("escaped")
+        )
+            examination.Report(AtomStructureRules.XhtmlEscaped, element.TextPlace, tag);
+    }
+}

@@ -1,0 +1,102 @@
+using System.Globalization;
+using System.Text.RegularExpressions;
+
+namespace Antiphon.Core.Feeds.Forms;
+
+/// <summary>
+/// Dates to the letter of RFC 822 §5.1, with years of two or four digits as RSS 2.0 takes them: lexical tokens with any
+/// white space and comments in brackets between them, names in any case, zones by name, by letter or by number.
+/// </summary>
+internal static partial class Rfc822Form
+{
+    private static readonly string[] Months =
+    [
+        "jan",
+        "feb",
+        "mar",
+        "apr",
+        "may",
+        "jun",
+        "jul",
+        "aug",
+        "sep",
+        "oct",
+        "nov",
+        "dec",
+    ];
+
+    private static readonly Dictionary<string, int> Zones = new(StringComparer.OrdinalIgnoreCase)
+    {
+        ["UT"] = 0,
+        ["GMT"] = 0,
+        ["EST"] = -5,
+        ["EDT"] = -4,
+        ["CST"] = -6,
+        ["CDT"] = -5,
+        ["MST"] = -7,
+        ["MDT"] = -6,
+        ["PST"] = -8,
+        ["PDT"] = -7,
+    };
+
+    /// <summary>The instant of a text written exactly so, or null.</summary>
+    public static DateTimeOffset? Parse(string text)
+    {
+        if (text.Length > 120 || Form().Match(Comment().Replace(text, " ").Trim()) is not { Success: true } date)
+            return null;
+        var (day, year) = (Number(date, "day"), Number(date, "year"));
+        if (date.Groups["year"].Length == 2)
+            year += year < 50 ? 2000 : 1900;
+        var month = Array.IndexOf(Months, date.Groups["month"].Value.ToLowerInvariant()) + 1;
+        var (hour, minute) = (Number(date, "hour"), Number(date, "minute"));
+        var second = date.Groups["second"].Success ? Number(date, "second") : 0;
+        if (year < 1 || day < 1 || day > DateTime.DaysInMonth(year, month) || hour > 23 || minute > 59 || second > 60)
+            return null;
+        if (ZoneOf(date.Groups["zone"].Value) is not { } zone)
+            return null;
+        // A leap second is the second before it, to a clock that has none.
+        var local = new DateTime(year, month, day, hour, minute, Math.Min(second, 59), DateTimeKind.Unspecified);
+        return year is > 1 and < 9999 ? new DateTimeOffset(local, zone) : null;
+    }
+
+    /// <summary>True for a year of two digits.</summary>
+    public static bool HasShortYear(string text) =>
+        Form().Match(Comment().Replace(text, " ").Trim()) is { Success: true } date && date.Groups["year"].Length == 2;
+
+    /// <summary>True for a zone that is a single letter, of which only Z is understood alike everywhere.</summary>
+    public static bool HasLetterZone(string text) =>
+        Form().Match(Comment().Replace(text, " ").Trim()) is { Success: true } date
+        && date.Groups["zone"].Value is { Length: 1 } zone
+        && zone is not ("Z" or "z");
+
+    private static int Number(Match match, string group) =>
+        int.Parse(match.Groups[group].Value, CultureInfo.InvariantCulture);
+
+    private static TimeSpan? ZoneOf(string zone)
+    {
+        if (Zones.TryGetValue(zone, out var hours))
+            return TimeSpan.FromHours(hours);
+        // The letters were defined with the wrong sign, so that they say nothing but UTC (RFC 1123 §5.2.14).
+        if (zone.Length == 1)
+            return TimeSpan.Zero;
+        var (hour, minute) = (
+            int.Parse(zone.AsSpan(1, 2), NumberStyles.None, CultureInfo.InvariantCulture),
+            int.Parse(zone.AsSpan(3, 2), NumberStyles.None, CultureInfo.InvariantCulture)
+        );
+        if (minute > 59 || hour > 14)
+            return null;
+        var offset = new TimeSpan(hour, minute, 0);
+        if (offset > TimeSpan.FromHours(14))
+            return null;
+        return zone[0] == '-' ? -offset : offset;
+    }
+
+    [GeneratedRegex(
+        @"^(?:(?:Mon|Tue|Wed|Thu|Fri|Sat|Sun)\s*,\s*)?(?<day>\d{1,2})\s+(?<month>Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec)\s+(?<year>\d{4}|\d{2})\s+(?<hour>\d{2})\s*:\s*(?<minute>\d{2})(?:\s*:\s*(?<second>\d{2}))?\s+(?<zone>UT|GMT|[ECMP][SD]T|[A-IK-Z]|[+-]\d{4})$",
+        RegexOptions.IgnoreCase
+    )]
+    private static partial Regex Form();
+
+    [GeneratedRegex(@"\([^()]*\)")]
+    private static partial Regex Comment();
+}
