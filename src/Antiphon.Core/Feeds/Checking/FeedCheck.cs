@@ -2,6 +2,7 @@ using Antiphon.Core.Feeds.Checking.Examining;
 using Antiphon.Core.Feeds.Checking.Examining.Documents;
 using Antiphon.Core.Feeds.Checking.Examining.Formats;
 using Antiphon.Core.Feeds.Checking.Examining.Texts;
+using Antiphon.Core.Feeds.Forms;
 using Antiphon.Core.Feeds.Model;
 using Antiphon.Core.Feeds.Reading;
 using Antiphon.Core.Feeds.Rules.Atom;
@@ -18,7 +19,6 @@ public static class FeedCheck
     public static FeedCheckResult Run(ReadOnlySpan<byte> bytes, FeedCheckOptions options)
     {
         var decoded = DecodedFeed.From(bytes, options.ContentType);
-        var examination = new Examination(options.Now);
         if (string.IsNullOrWhiteSpace(decoded.Text))
         {
             return new FeedCheckResult(
@@ -32,6 +32,7 @@ public static class FeedCheck
         }
 
         var read = FeedReader.Read(decoded.Text, new FeedReadOptions(options.ContentType, options.Address));
+        var examination = new Examination(options.Now, IsAtHome(options.Address, read.Feed));
         foreach (var finding in read.Findings)
             examination.Report(finding);
         if (read.Format is { } format)
@@ -41,7 +42,7 @@ public static class FeedCheck
             if (options.Served is { } served)
                 ServedExaminer.Examine(examination, served, bytes.Length, read.Feed);
             if (format == FeedFormat.JsonFeed)
-                ExamineJson(examination, decoded.Text, read.Feed, options);
+                ExamineJson(examination, decoded.Text, read, options);
             else
                 ExamineXml(examination, format, decoded.Text, read, options);
         }
@@ -61,10 +62,14 @@ public static class FeedCheck
         );
     }
 
-    private static void ExamineJson(Examination examination, string text, Feed? feed, FeedCheckOptions options)
+    private static bool IsAtHome(Uri? address, Feed? feed) =>
+        AddressForm.IsAtHome(address)
+        || (Uri.TryCreate(feed?.FeedLink ?? feed?.Link, UriKind.Absolute, out var own) && AddressForm.IsAtHome(own));
+
+    private static void ExamineJson(Examination examination, string text, FeedReadResult read, FeedCheckOptions options)
     {
-        var root = JsonSource.Parse(text).Root;
-        if (feed is not null)
+        var root = JsonSource.Parse(read.Mended ?? text).Root;
+        if (read.Feed is { } feed)
             new ContentExaminer(examination, EntryPlaces.Of(root)).Examine(feed, options.Address, text.Length);
         if (root is null)
             return;

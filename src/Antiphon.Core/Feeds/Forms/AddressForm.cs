@@ -209,6 +209,9 @@ internal static partial class AddressForm
 
     private static bool IsOfHost(char c) => char.IsLetterOrDigit(c) || c is '-' or '_' or '%' or '~' || c > 0x7F;
 
+    /// <summary>True for an address of the reader's own machine or network.</summary>
+    public static bool IsAtHome(Uri? address) => address is not null && (address.IsLoopback || IsLocal(address.Host));
+
     private static bool IsLocal(string host) =>
         host.Equals("localhost", StringComparison.OrdinalIgnoreCase)
         || host.EndsWith(".local", StringComparison.OrdinalIgnoreCase)

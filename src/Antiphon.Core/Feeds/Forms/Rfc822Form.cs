@@ -59,6 +59,16 @@ internal static partial class Rfc822Form
         return year is > 1 and < 9999 ? new DateTimeOffset(local, zone) : null;
     }
 
+    /// <summary>The weekday named in a date that is right otherwise, when it is not the date's; else null.</summary>
+    public static string? WrongWeekday(string text)
+    {
+        var comma = text.IndexOf(',', StringComparison.Ordinal);
+        if (comma < 3 || Parse(text) is not { } date)
+            return null;
+        var named = text[..comma].Trim();
+        return named.Equals(date.DayOfWeek.ToString()[..3], StringComparison.OrdinalIgnoreCase) ? null : named;
+    }
+
     /// <summary>True for a year of two digits.</summary>
     public static bool HasShortYear(string text) =>
         Form().Match(Comment().Replace(text, " ").Trim()) is { Success: true } date && date.Groups["year"].Length == 2;

@@ -22,6 +22,11 @@ public sealed record DecodedFeed(string Text, string Encoding, string? Declared,
     /// <summary>Whether the bytes are wide characters without a mark.</summary>
     public bool IsWideWithoutMark { get; init; }
 
+    /// <summary>
+    /// Whether the document says Latin-1, whose letters it has, and uses characters that only Windows-1252 has.
+    /// </summary>
+    public bool HasWindowsCharacters { get; init; }
+
     /// <summary>The first bytes that are no characters in the encoding used; null when all are.</summary>
     public BrokenBytes? Broken { get; init; }
 
@@ -50,6 +55,8 @@ public sealed record DecodedFeed(string Text, string Encoding, string? Declared,
             IsMislabelled = isMislabelled,
             Marked = marked?.WebName,
             IsWideWithoutMark = wide is not null,
+            HasWindowsCharacters =
+                !isMislabelled && IsLatin(served ?? declared) && body.ContainsAnyInRange((byte)0x80, (byte)0x9F),
             Broken = isMislabelled ? null : BrokenBytes.In(body, encoding),
         };
     }
@@ -83,6 +90,14 @@ public sealed record DecodedFeed(string Text, string Encoding, string? Declared,
             _ => null,
         };
     }
+
+    private static bool IsLatin(string? name) =>
+        name is not null
+        && (EncodingNames.Registered(name) ?? name).ToLowerInvariant()
+            is "iso-8859-1"
+                or "latin1"
+                or "l1"
+                or "iso_8859-1";
 
     private static bool IsAscii(string? name) =>
         name?.ToLowerInvariant() is "us-ascii" or "ascii" or "iso646-us" or "ansi_x3.4-1968";

@@ -30,10 +30,17 @@ public static class FeedReader
         {
             '{' or '[' => JsonFeedReader.Read(text, options),
             '<' => ReadXml(text, options),
+            _ when IsWrappedJson(text) => JsonFeedReader.Read(text, options),
             _ when StartOf(text) is var start and >= 0 => WithTextBefore(text, start, options),
             _ => new FeedReadResult(null, null, null, [Finding.At(DocumentRules.NotAFeed, 1, 1)]),
         };
     }
+
+    /// <summary>What stands before a feed that is XML and does not belong to it; null when nothing does.</summary>
+    internal static string? TextBefore(string text) =>
+        FirstCharacter(text) is not ('<' or '{' or '[' or null) && StartOf(text) is var start and > 0
+            ? text[..start]
+            : null;
 
     private static char? FirstCharacter(string text)
     {
@@ -45,6 +52,12 @@ public static class FeedReader
 
         return null;
     }
+
+    // A comment, or the call of a function, around the document.
+    private static bool IsWrappedJson(string text) =>
+        text.AsSpan(0, Math.Min(text.Length, MostBefore))
+            .Contains("jsonfeed.org/version", StringComparison.OrdinalIgnoreCase)
+        && text.Contains('{', StringComparison.Ordinal);
 
     /// <summary>
     /// Where a feed begins in a text that has something before it, such as a warning of the program that made it; -1

@@ -20,7 +20,8 @@ public static partial class HtmlAddresses
                         var quoted = match.Groups["quoted"];
                         var value = quoted.Success ? quoted.Value : match.Groups["bare"].Value;
                         var quote = quoted.Success ? match.Groups["quote"].Value : "\"";
-                        return match.Groups["name"].Value + quote + Resolved(value, baseAddress) + quote;
+                        var resolved = Resolved(value, baseAddress);
+                        return resolved == value ? match.Value : match.Groups["name"].Value + quote + resolved + quote;
                     }));
     }
 

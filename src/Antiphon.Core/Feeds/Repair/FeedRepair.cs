@@ -3,6 +3,11 @@ using System.Xml.Linq;
 using Antiphon.Core.Feeds.Checking;
 using Antiphon.Core.Feeds.Mending;
 using Antiphon.Core.Feeds.Model;
+using Antiphon.Core.Feeds.Reading;
+using Antiphon.Core.Feeds.Repair.Documents;
+using Antiphon.Core.Feeds.Repair.Formats;
+using Antiphon.Core.Feeds.Repair.Json;
+using Antiphon.Core.Feeds.Repair.Xml;
 using Antiphon.Core.Feeds.Rules.Documents;
 using Antiphon.Core.Feeds.Source;
 
@@ -14,29 +19,45 @@ namespace Antiphon.Core.Feeds.Repair;
 /// </summary>
 public static class FeedRepair
 {
+    private const int MostPasses = 4;
+
     /// <summary>Repairs bytes as they were served. Repairing what was repaired changes nothing.</summary>
     public static RepairResult Run(ReadOnlySpan<byte> bytes, FeedCheckOptions options)
     {
         var before = FeedCheck.Run(bytes, options);
         var changes = new List<RepairChange>();
-        if (Repaired(before, options, changes) is not { } text)
+        var decoded = DecodedFeed.From(bytes, options.ContentType);
+        if (Repaired(decoded, before, options, changes) is not { } text)
             return new RepairResult(null, [], before, before.Findings);
+        if (changes.Count == 0)
+            return new RepairResult(text, [], before, before.Findings) { Bytes = bytes.ToArray() };
         var after = FeedCheck.Run(System.Text.Encoding.UTF8.GetBytes(text), options with { ContentType = null });
-        return new RepairResult(text, [.. changes.OrderBy(change => change.Line ?? 0)], before, after.Findings);
+        return new RepairResult(text, [.. changes.OrderBy(change => change.Line ?? 0)], before, after.Findings)
+        {
+            Bytes = System.Text.Encoding.UTF8.GetBytes(text),
+        };
     }
 
-    private static string? Repaired(FeedCheckResult before, FeedCheckOptions options, List<RepairChange> changes)
+    private static string? Repaired(
+        DecodedFeed decoded,
+        FeedCheckResult before,
+        FeedCheckOptions options,
+        List<RepairChange> changes
+    )
     {
+        if (before.Format is not { } format)
+            return null;
         try
         {
-            return before.Format switch
-            {
-                null => null,
-                FeedFormat.JsonFeed => JsonRepair.Run(before.Source, options, changes),
-                _ => Xml(before, options, changes),
-            };
+            var text = DocumentText.Repaired(decoded, format, changes);
+            var repaired =
+                format == FeedFormat.JsonFeed
+                    ? JsonRepair.Run(text, options, changes)
+                    : Xml(text, format, options, changes);
+            // A document that needed nothing is given back as it was, to the letter.
+            return changes.Count == 0 ? before.Source : repaired;
         }
-        catch (ArgumentException)
+        catch (Exception unwritable) when (unwritable is ArgumentException or XmlException)
         {
             // Names that may be read but not written, such as an element in the namespace of declarations: left to the
             // author.
@@ -44,9 +65,9 @@ public static class FeedRepair
         }
     }
 
-    private static string? Xml(FeedCheckResult before, FeedCheckOptions options, List<RepairChange> changes)
+    private static string? Xml(string text, FeedFormat format, FeedCheckOptions options, List<RepairChange> changes)
     {
-        var (mended, mends) = XmlMender.Mend(before.Source);
+        var (mended, mends) = XmlMender.Mend(text);
         if (Parse(mended) is not { Root: not null } document)
             return null;
         changes.AddRange(
@@ -54,13 +75,31 @@ public static class FeedRepair
                 .Select(mend => MendRules.FindingOf(mend))
                 .Select(finding => new RepairChange(finding.Line, finding.Rule.Id, RepairWords.Mended(finding)))
         );
-        var work = new RepairWork(document, options, changes);
-        if (before.Format == FeedFormat.Atom)
-            new AtomRepair(work).Run();
-        else
-            new RssRepair(work, before.Format == FeedFormat.Rdf).Run();
-        // A document that needed nothing is given back as it was, to the letter.
-        return changes.Count == 0 ? before.Source : RepairedXml.Written(document);
+        // What one step puts right may let another be seen; a document is right when a pass finds nothing to do.
+        for (var pass = 0; pass < MostPasses; pass++)
+        {
+            var count = changes.Count;
+            var work = new RepairWork(document, options, changes);
+            NamespaceRepair.Run(work);
+            switch (format)
+            {
+                case FeedFormat.Atom:
+                    new AtomRepair(work).Run();
+                    break;
+                case FeedFormat.Rdf:
+                    new RdfRepair(work).Run();
+                    break;
+                default:
+                    new RssRepair(work).Run();
+                    break;
+            }
+
+            ModuleRepair.Run(work);
+            if (changes.Count == count)
+                break;
+        }
+
+        return RepairedXml.Written(document);
     }
 
     private static XDocument? Parse(string text)

@@ -4,6 +4,7 @@ using System.Text.Json.Nodes;
 using System.Xml;
 using System.Xml.Linq;
 using Antiphon.Core.Feeds.Reading;
+using Antiphon.Core.Feeds.Repair.Xml;
 using Antiphon.Core.Feeds.Source;
 
 namespace Antiphon.Core.Feeds.Repair;

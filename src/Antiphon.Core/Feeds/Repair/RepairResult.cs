@@ -13,4 +13,10 @@ public sealed record RepairResult(
     IReadOnlyList<RepairChange> Changes,
     FeedCheckResult Before,
     IReadOnlyList<Finding> Remaining
-);
+)
+{
+    /// <summary>
+    /// The document as bytes: those it came in where nothing was changed, else in UTF-8; empty when it is no feed.
+    /// </summary>
+    public byte[] Bytes { get; init; } = [];
+}

@@ -1,5 +1,6 @@
 using System.Globalization;
 using System.Text;
+using Antiphon.Core.Feeds.Checking.Examining.Documents;
 
 namespace Antiphon.Core.Feeds.Source;
 

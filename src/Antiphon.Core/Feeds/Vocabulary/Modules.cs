@@ -1,6 +1,7 @@
 using System.Collections.Frozen;
 using Antiphon.Core.Feeds.Forms;
 using Antiphon.Core.Feeds.Rules.Modules;
+using Antiphon.Core.Feeds.Rules.Texts;
 using Antiphon.Core.Feeds.Source;
 
 namespace Antiphon.Core.Feeds.Vocabulary;
@@ -216,7 +217,9 @@ internal static class Modules
         );
 
     private static Fault? CommentFeed(string value) =>
-        AddressForm.Fetched(value) is { } fault ? new Fault(ModuleRules.CommentFeed, value, fault.Arguments[0]) : null;
+        AddressForm.Fetched(value) is not { } fault ? null
+        : fault.Rule == SharedRules.LinkNotAbsolute ? new Fault(ModuleRules.CommentFeed, value)
+        : fault;
 
     private static Module Threading() =>
         new(

@@ -26,10 +26,4 @@ public sealed class DateParserTests
     [InlineData("2026-13-01T00:00:00Z")]
     [InlineData("Tue, 24 Nov 2026 25:00:00 GMT")]
     public void What_is_no_date_gives_nothing(string text) => Assert.Null(PublishedDateParser.Parse(text));
-
-    [Theory]
-    [InlineData("Mon, 24 Nov 2026 09:30:00 GMT", "Mon")]
-    [InlineData("Tue, 24 Nov 2026 09:30:00 GMT", null)]
-    public void A_wrong_weekday_is_named(string text, string? wrong) =>
-        Assert.Equal(wrong, Rfc822DateParser.WrongWeekday(text));
 }

@@ -127,7 +127,7 @@ public sealed class FeedRepairTests
                 "\"id\": \"7\"",
                 "\"id\": \"https://quillmoor.example/2\"",
                 "\"date_published\": \"2026-11-24T00:00:00Z\"",
-                "\"authors\": [",
+                "\"author\": {",
                 "\"feed_url\"",
             }
         )

@@ -1,10 +1,14 @@
+using Antiphon.Core.Feeds.Rules.Texts;
 using Antiphon.Core.Feeds.Source;
 using Antiphon.Core.Findings;
 
 namespace Antiphon.Core.Feeds.Checking.Examining;
 
 /// <summary>Collects what the examiners find, up to a bound.</summary>
-internal sealed class Examination(DateTimeOffset now)
+/// <param name="now">The moment of the check.</param>
+/// <param name="isAtHome">Whether the feed itself is read from the reader's own network, where addresses of that network
+/// are as good as any.</param>
+internal sealed class Examination(DateTimeOffset now, bool isAtHome = false)
 {
     /// <summary>Findings kept of one rule; a feed with more of one kind is no more broken for it.</summary>
     public const int MostOfOneRule = 200;
@@ -34,6 +38,8 @@ internal sealed class Examination(DateTimeOffset now)
 
     private bool HasRoomFor(CheckRule rule)
     {
+        if (isAtHome && rule == AddressRules.Local)
+            return false;
         var count = _counts.GetValueOrDefault(rule.Id);
         _counts[rule.Id] = count + 1;
         return count < MostOfOneRule;

@@ -1,4 +1,5 @@
 using System.Globalization;
+using Antiphon.Core.Feeds.Forms;
 
 namespace Antiphon.Core.Feeds.Reading.Dates;
 
@@ -21,39 +22,8 @@ public sealed class Rfc822DateParser : IDateParser
         "dec",
     ];
 
-    /// <summary>The weekday named in the text when it is not the date's, or null.</summary>
-    public static string? WrongWeekday(string text)
-    {
-        var comma = text.IndexOf(',');
-        if (comma < 3 || Read(text) is not { } date)
-            return null;
-        var named = text[..comma].Trim();
-        return date
-            .DayOfWeek.ToString()
-            .StartsWith(named[..Math.Min(3, named.Length)], StringComparison.OrdinalIgnoreCase)
-            ? null
-            : named;
-    }
-
-    /// <summary>
-    /// True when the text keeps to the letter: short names, two-digit day allowed with one, zone present.
-    /// </summary>
-    public static bool IsStrict(string text)
-    {
-        var parts = text.Split(' ', StringSplitOptions.RemoveEmptyEntries);
-        var at = parts.Length > 0 && parts[0].EndsWith(',') ? 1 : 0;
-        if (at == 1 && parts[0].Length != 4)
-            return false;
-        return parts.Length == at + 5
-            && parts[at + 1].Length == 3
-            && parts[at + 2].Length is 4 or 2
-            && parts[at + 3].Length is 8 or 5
-            && Zone(parts[at + 4]) is not null
-            && Read(text) is not null;
-    }
-
     /// <inheritdoc/>
-    public DateTimeOffset? Parse(string text) => Read(text);
+    public DateTimeOffset? Parse(string text) => Read(text) ?? Rfc822Form.Parse(text);
 
     private static DateTimeOffset? Read(string text)
     {

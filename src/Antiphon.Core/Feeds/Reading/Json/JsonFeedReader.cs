@@ -1,6 +1,8 @@
 using System.Globalization;
 using System.Net;
 using System.Text.Json;
+using Antiphon.Core.Feeds.Discovery;
+using Antiphon.Core.Feeds.Mending;
 using Antiphon.Core.Feeds.Model;
 using Antiphon.Core.Feeds.Reading.Dates;
 using Antiphon.Core.Feeds.Rules.Documents;
@@ -17,9 +19,38 @@ internal static class JsonFeedReader
     public static FeedReadResult Read(string text, FeedReadOptions options)
     {
         var (root, broken) = JsonSource.Parse(text);
-        IReadOnlyList<Finding> findings = broken is null
-            ? []
-            : [Finding.At(DocumentRules.JsonNotWellFormed, broken.Line, broken.Column, broken.Message)];
+        if (broken is null)
+            return Result(root, [], options, null);
+        var (mended, mends) = JsonMender.Mend(text);
+        var (whole, still) = JsonSource.Parse(mended);
+        if (still is not null || mends.Count == 0)
+            return Result(
+                root,
+                [Finding.At(DocumentRules.JsonNotWellFormed, broken.Line, broken.Column, broken.Message)],
+                options,
+                null
+            );
+        return Result(whole, [.. mends.Select(mend => FindingOf(text, mend))], options, mended);
+    }
+
+    private static Finding FindingOf(string text, JsonMend mend)
+    {
+        var before = text.AsSpan(0, Math.Min(mend.At, text.Length));
+        return Finding.At(
+            DocumentRules.JsonNotWellFormed,
+            before.Count('\n') + 1,
+            before.Length - before.LastIndexOf('\n'),
+            mend.Slip
+        );
+    }
+
+    private static FeedReadResult Result(
+        JsonNode? root,
+        IReadOnlyList<Finding> findings,
+        FeedReadOptions options,
+        string? mended
+    )
+    {
         if (root is null || !IsFeed(root))
         {
             return new FeedReadResult(
@@ -30,7 +61,10 @@ internal static class JsonFeedReader
             );
         }
 
-        return new FeedReadResult(FeedFormat.JsonFeed, VersionOf(root), Translate(root, options.Address), findings);
+        return new FeedReadResult(FeedFormat.JsonFeed, VersionOf(root), Translate(root, options.Address), findings)
+        {
+            Mended = mended,
+        };
     }
 
     /// <summary>The number at the end of the version address, or null.</summary>

@@ -77,7 +77,7 @@ internal static class AddressRules
     /// <summary>A machine nobody else reaches.</summary>
     public static readonly CheckRule Local = new(
         "address-local",
-        Severity.Warning,
+        Severity.Advice,
         "The address “{0}” leads to the reader's own network",
         "Write the public address of the site.",
         "RFC 6761 §6.3; RFC 1918 §3"

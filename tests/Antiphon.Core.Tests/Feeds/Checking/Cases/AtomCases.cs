@@ -15,7 +15,7 @@ internal static class AtomCases
             Case.Feed("atom-element-misplaced", "<published>2026-11-24T09:30:00Z</published>"),
             Case.Feed("atom-element-misplaced", "<summary>x</summary>"),
             Case.Entry("atom-element-misplaced", "<subtitle>x</subtitle>"),
-            Case.Entry("atom-element-misplaced", "<entry/>"),
+            Case.Entry("atom-element-misplaced", "<entry><id>tag:quillmoor.example,2026:9</id><title>x</title><updated>2026-11-22T09:30:00Z</updated><link href=\"https://quillmoor.example/9\"/></entry>"),
             Case.Atom("atom-element-case", "<published>2026-11-24T09:00:00Z</published>", "<Published>2026-11-24T09:00:00Z</Published>"),
             Case.Atom("atom-attribute-unknown", "<feed xmlns", "<feed version=\"1.0\" xmlns"),
             Case.Atom("atom-attribute-unknown", "<link href=\"https://quillmoor.example/2\"/>", "<link href=\"https://quillmoor.example/2\" target=\"_blank\"/>"),

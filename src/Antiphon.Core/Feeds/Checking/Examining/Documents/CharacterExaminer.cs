@@ -37,21 +37,9 @@ internal static partial class CharacterExaminer
                 garbled.Value,
                 decoded.Declared ?? decoded.Served ?? decoded.Encoding
             );
-        if (
-            !decoded.IsMislabelled
-            && IsLatin(decoded.Served ?? decoded.Declared)
-            && WindowsOnly().Match(text) is { Success: true } windows
-        )
+        if (decoded.HasWindowsCharacters && WindowsOnly().Match(text) is { Success: true } windows)
             Report(EncodingRules.WindowsBytes, windows.Index, decoded.Served ?? decoded.Declared!, windows.Value);
     }
-
-    private static bool IsLatin(string? name) =>
-        name is not null
-        && (EncodingNames.Registered(name) ?? name).ToLowerInvariant()
-            is "iso-8859-1"
-                or "latin1"
-                or "l1"
-                or "iso_8859-1";
 
     // Bytes of UTF-8 taken one by one, as Latin-1 or Windows-1252 show them.
     [GeneratedRegex("Ã[\u0080-\u00BF€‚ƒ„…†‡ˆ‰Š‹ŒŽ‘’“”•–—˜™š›œžŸ]|Â[\u00A0-\u00BF]|â€[™œ“”˜¦–—¢\u0080-\u00BF]")]

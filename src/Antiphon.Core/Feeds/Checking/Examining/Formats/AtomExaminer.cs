@@ -1,7 +1,7 @@
 using Antiphon.Core.Feeds.Checking.Examining.Texts;
 using Antiphon.Core.Feeds.Forms;
-using Antiphon.Core.Feeds.Reading.Dates;
 using Antiphon.Core.Feeds.Reading;
+using Antiphon.Core.Feeds.Reading.Dates;
 using Antiphon.Core.Feeds.Rules.Atom;
 using Antiphon.Core.Feeds.Rules.Texts;
 using Antiphon.Core.Feeds.Source;

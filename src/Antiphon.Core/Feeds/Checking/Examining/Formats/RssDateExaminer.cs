@@ -1,4 +1,3 @@
-using System.Globalization;
 using Antiphon.Core.Feeds.Forms;
 using Antiphon.Core.Feeds.Reading.Dates;
 using Antiphon.Core.Feeds.Rules.Rss;
@@ -27,20 +26,12 @@ internal static class RssDateExaminer
 
         if (strict is null)
             examination.Report(RssRules.DateForm, element.TextPlace, text);
-        else if (Weekday(text) is { } named && named != date.DayOfWeek.ToString()[..3])
+        else if (Rfc822Form.WrongWeekday(text) is { } named)
             examination.Report(RssRules.WeekdayWrong, element.TextPlace, text, named);
         else if (Rfc822Form.HasShortYear(text))
             examination.Report(RssStructureRules.YearShort, element.TextPlace, text);
         else if (Rfc822Form.HasLetterZone(text))
             examination.Report(RssStructureRules.ZoneLetter, element.TextPlace, text);
         DateBounds.Examine(examination, date, element.TextPlace, text);
-    }
-
-    private static string? Weekday(string text)
-    {
-        var comma = text.IndexOf(',', StringComparison.Ordinal);
-        return comma < 3
-            ? null
-            : CultureInfo.InvariantCulture.TextInfo.ToTitleCase(text[..comma].Trim().ToLowerInvariant());
     }
 }

@@ -90,10 +90,10 @@ internal sealed class RssExaminer(Examination examination)
             var date in channel.Children.Where(child => child.IsRss && child.LocalName is "pubDate" or "lastBuildDate")
         )
             RssDateExaminer.Examine(examination, date);
-        foreach (
-            var text in channel.Children.Where(child => child.IsRss && child.LocalName is "title" or "description")
-        )
-            TextExaminer.ExamineTitle(examination, text);
+        foreach (var title in channel.Own("title"))
+            TextExaminer.ExamineTitle(examination, title);
+        foreach (var description in channel.Own("description"))
+            TextExaminer.ExamineHtml(examination, description);
         foreach (
             var list in channel.Children.Where(child => child.IsRss && child.LocalName is "skipHours" or "skipDays")
         )

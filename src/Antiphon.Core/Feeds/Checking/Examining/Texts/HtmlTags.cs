@@ -8,6 +8,9 @@ internal sealed class HtmlTags(string html)
     private static readonly string[] RawText = ["script", "style", "textarea", "title", "xmp"];
     private int _at;
 
+    /// <summary>Place behind the tag that was taken last.</summary>
+    public int Position => _at;
+
     /// <summary>The next tag, or null at the end.</summary>
     public HtmlTag? Next()
     {

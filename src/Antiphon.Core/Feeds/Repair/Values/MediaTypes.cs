@@ -1,4 +1,6 @@
-namespace Antiphon.Core.Feeds.Repair;
+using Antiphon.Core.Feeds.Forms;
+
+namespace Antiphon.Core.Feeds.Repair.Values;
 
 /// <summary>Media types of files by their names.</summary>
 public static class MediaTypes
@@ -33,5 +35,26 @@ public static class MediaTypes
         var path = (address ?? string.Empty).Split('?', '#')[0];
         var dot = path.LastIndexOf('.');
         return dot > path.LastIndexOf('/') ? Known.GetValueOrDefault(path[dot..]) : null;
+    }
+
+    /// <summary>The type that is meant by a short name such as "mp3", or by one with a slip of the pen; else null.</summary>
+    public static string? OfWord(string word)
+    {
+        var text = word.Trim().ToLowerInvariant().Replace('\\', '/');
+        if (MediaTypeForm.IsValid(text))
+            return text;
+        return text switch
+        {
+            "html" or "page" => "text/html",
+            "xhtml" => "application/xhtml+xml",
+            "text" or "plain" => "text/plain",
+            "markdown" => "text/markdown",
+            "rss" => "application/rss+xml",
+            "atom" => "application/atom+xml",
+            "json" => "application/json",
+            "audio" or "sound" or "sound/mpeg" or "mpeg" => "audio/mpeg",
+            "image" => null,
+            _ => Known.GetValueOrDefault("." + text.TrimStart('.')),
+        };
     }
 }

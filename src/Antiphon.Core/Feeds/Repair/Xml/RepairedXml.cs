@@ -1,6 +1,6 @@
 using System.Xml.Linq;
 
-namespace Antiphon.Core.Feeds.Repair;
+namespace Antiphon.Core.Feeds.Repair.Xml;
 
 /// <summary>Writes documents that were changed.</summary>
 internal static class RepairedXml

@@ -1,7 +1,7 @@
 using System.Text.Json;
 using System.Text.Json.Nodes;
 
-namespace Antiphon.Core.Feeds.Repair;
+namespace Antiphon.Core.Feeds.Repair.Json;
 
 /// <summary>
 /// Parses JSON into a tree that can be changed, more kindly than the framework: commas too many and comments are passed

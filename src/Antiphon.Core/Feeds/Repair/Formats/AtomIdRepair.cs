@@ -1,0 +1,107 @@
+using System.Security.Cryptography;
+using System.Text;
+using System.Xml.Linq;
+using Antiphon.Core.Feeds.Forms;
+using Antiphon.Core.Feeds.Reading;
+using Antiphon.Core.Feeds.Repair.Xml;
+using Antiphon.Core.Feeds.Rules.Atom;
+using Antiphon.Core.Feeds.Rules.Texts;
+using Antiphon.Core.Feeds.Source;
+
+namespace Antiphon.Core.Feeds.Repair.Formats;
+
+/// <summary>
+/// Gives entries of Atom ids that are names and are their own. What stood there is kept beside it, and the same entry
+/// gets the same id at every repair, so that readers do not show it again.
+/// </summary>
+internal sealed class AtomIdRepair(RepairWork work)
+{
+    private static readonly XNamespace Atom = FeedNamespaces.Atom;
+    private readonly HashSet<string> _versions = new(StringComparer.Ordinal);
+    private readonly string? _feedId =
+        work.Root.Name.LocalName == "feed" ? work.Root.Element(Atom + "id")?.Value.Trim() : null;
+
+    /// <summary>Repairs the id of an entry.</summary>
+    public void Repair(XElement entry)
+    {
+        var link = (string?)
+            entry
+                .Elements(Atom + "link")
+                .FirstOrDefault(element => (string?)element.Attribute("rel") is null or "alternate")
+                ?.Attribute("href");
+        var id = entry.Element(Atom + "id");
+        var text = id?.Value.Trim() ?? string.Empty;
+        if (text.Length == 0)
+            work.Require(entry, "id", LinkResolver.IsAbsolute(link) ? link! : Made("entry", entry), "its address");
+        else if (AddressForm.Name(text) is { } fault)
+            Replace(
+                id!,
+                fault.Rule == SharedRules.LinkNotAbsolute ? AtomRules.IdNotIri.Id : fault.Rule.Id,
+                LinkResolver.IsAbsolute(link) && fault.Rule == SharedRules.LinkNotAbsolute ? link! : NameOf(text)
+            );
+        else if (text == _feedId)
+            Replace(
+                id!,
+                AtomStructureRules.IdShared.Id,
+                LinkResolver.IsAbsolute(link) && link != text ? link! : Made("entry", entry)
+            );
+        var version = entry.Element(Atom + "id")!.Value.Trim() + " " + entry.Element(Atom + "updated")?.Value.Trim();
+        if (!_versions.Add(version))
+            Replace(
+                entry.Element(Atom + "id")!,
+                AtomRules.IdDuplicate.Id,
+                LinkResolver.IsAbsolute(link) && !_versions.Contains(link + version[text.Length..])
+                    ? link!
+                    : Made("entry", entry)
+            );
+    }
+
+    /// <summary>Repairs the id of the feed.</summary>
+    public void RepairFeed(XElement feed, string? address)
+    {
+        var id = feed.Element(Atom + "id");
+        if (string.IsNullOrWhiteSpace(id?.Value))
+            work.Require(
+                feed,
+                "id",
+                LinkResolver.IsAbsolute(address) ? address! : work.Address?.AbsoluteUri ?? Made("feed", feed),
+                "its address"
+            );
+        else if (AddressForm.Name(id.Value) is { } fault)
+            Replace(
+                id,
+                fault.Rule == SharedRules.LinkNotAbsolute ? AtomRules.IdNotIri.Id : fault.Rule.Id,
+                NameOf(id.Value.Trim())
+            );
+    }
+
+    private void Replace(XElement id, string rule, string right)
+    {
+        if (id.Value.Trim() == right)
+            return;
+        work.Note(
+            id,
+            rule,
+            $"Named it {right}, and kept the id “{Antiphon.Core.Text.Shortened.ToLength(id.Value.Trim(), 60)}” beside it"
+        );
+        work.Declare("kept", Kept.Namespace);
+        id.AddAfterSelf(new XElement(Kept.Namespace + "id", id.Value.Trim()));
+        id.Value = right;
+    }
+
+    private static string NameOf(string text) => Urn(text);
+
+    private static string Made(string kind, XElement element) =>
+        Urn(
+            $"{kind}\n{element.Element(Atom + "title")?.Value}\n{element.Element(Atom + "published")?.Value}\n{element.Element(Atom + "content")?.Value}\n{element.ElementsBeforeSelf(element.Name).Count()}"
+        );
+
+    // A name made of text (RFC 9562 §5.8).
+    private static string Urn(string text)
+    {
+        var bytes = SHA256.HashData(Encoding.UTF8.GetBytes(text))[..16];
+        bytes[6] = (byte)((bytes[6] & 0x0F) | 0x80);
+        bytes[8] = (byte)((bytes[8] & 0x3F) | 0x80);
+        return "urn:uuid:" + new Guid(bytes, bigEndian: true).ToString("D");
+    }
+}

@@ -1,0 +1,232 @@
+using System.Security.Cryptography;
+using System.Text;
+using System.Xml.Linq;
+using Antiphon.Core.Feeds.Forms;
+using Antiphon.Core.Feeds.Reading;
+using Antiphon.Core.Feeds.Reading.Dates;
+using Antiphon.Core.Feeds.Repair.Values;
+using Antiphon.Core.Feeds.Repair.Xml;
+using Antiphon.Core.Feeds.Rules.Rss;
+using Antiphon.Core.Feeds.Source;
+
+namespace Antiphon.Core.Feeds.Repair.Formats;
+
+/// <summary>Repairs the items of RSS.</summary>
+internal sealed class RssItemRepair(RepairWork work, bool isOld)
+{
+    private static readonly XNamespace DublinCore = FeedNamespaces.DublinCore;
+    private static readonly XNamespace Content = FeedNamespaces.Content;
+    private readonly HashSet<string> _guids = new(StringComparer.Ordinal);
+
+    /// <summary>Repairs one item.</summary>
+    public void Repair(XElement item)
+    {
+        RepairGuid(item, XNamespace.None);
+        foreach (var date in item.Elements("pubDate").ToList())
+            DatedElement.Rss(work, date);
+        foreach (
+            var blank in item.Elements()
+                .Where(element => element.Name.LocalName is "pubDate" or "author" or "comments" && IsBlank(element))
+                .ToList()
+        )
+        {
+            blank.Remove();
+            work.Note(item, RssStructureRules.Empty.Id, $"Left out the empty {blank.Name.LocalName}");
+        }
+
+        foreach (
+            var author in item.Elements("author")
+                .Where(author => MailForm.Person(author.Value)?.Rule == RssRules.AuthorNotMail)
+                .ToList()
+        )
+            MoveAuthor(author);
+        foreach (var enclosure in item.Elements("enclosure").ToList())
+            RepairEnclosure(enclosure);
+        RepairSource(item);
+        RepairDates(item);
+        RepairTexts(item);
+    }
+
+    private static bool IsBlank(XElement element) =>
+        element.Name.Namespace == XNamespace.None && string.IsNullOrWhiteSpace(element.Value) && !element.HasElements;
+
+    private void RepairTexts(XElement item)
+    {
+        var address =
+            item.Element("link") is { } link && LinkResolver.IsWeb(link.Value) ? new Uri(link.Value.Trim()) : work.Home;
+        foreach (var title in item.Elements("title"))
+            TextElement.Title(work, title);
+        foreach (var text in item.Elements("description").Concat(item.Elements(Content + "encoded")))
+            TextElement.Html(work, text, address);
+        var isEmpty = item.Elements()
+            .Where(element =>
+                element.Name.LocalName is "title" or "description" && element.Name.Namespace == XNamespace.None
+            )
+            .All(element => string.IsNullOrWhiteSpace(element.Value));
+        if (!isEmpty)
+            return;
+        // What the item says elsewhere, in a few words; without any there is nothing to say.
+        var words = item.Element(Content + "encoded")?.Value is { Length: > 0 } html
+            ? Antiphon.Core.Html.MarkupScan.WordsOf(html)
+            : null;
+        if (string.IsNullOrWhiteSpace(words))
+            return;
+        item.Elements("description").Remove();
+        RepairWork.Add(item, new XElement("description", Text.Shortened.ToLength(words, 300)));
+        work.Note(item, RssRules.ItemEmpty.Id, "Gave the item the start of its text as description");
+    }
+
+    // Without its address the name of the source stays, where names stand.
+    private void RepairSource(XElement item)
+    {
+        foreach (
+            var source in item.Elements("source")
+                .Where(source => string.IsNullOrWhiteSpace((string?)source.Attribute("url")))
+                .ToList()
+        )
+        {
+            work.Note(
+                item,
+                RssDetailRules.SourceWithoutAddress.Id,
+                "Wrote the source as dc:source, since it has no address"
+            );
+            if (string.IsNullOrWhiteSpace(source.Value))
+            {
+                source.Remove();
+                continue;
+            }
+
+            work.Declare("dc", DublinCore);
+            source.Attributes().Where(attribute => attribute.Name == "url").Remove();
+            RepairWork.Rename(source, DublinCore + "source");
+        }
+    }
+
+    // Readers of RSS take pubDate; the other is kept where they do not look.
+    private void RepairDates(XElement item)
+    {
+        var (one, other) = (item.Element("pubDate"), item.Element(DublinCore + "date"));
+        if (
+            PublishedDateParser.Parse(one?.Value) is not { } published
+            || PublishedDateParser.Parse(other?.Value) is not { } second
+        )
+            return;
+        if (
+            !other!.Value.Contains(':', StringComparison.Ordinal)
+            || (published - second).Duration() <= TimeSpan.FromMinutes(1)
+        )
+            return;
+        Kept.Element(work, other);
+        work.Note(
+            item,
+            RssStructureRules.DatesDisagree.Id,
+            "Kept pubDate, and the other date in a namespace of its own"
+        );
+    }
+
+    private void RepairGuid(XElement item, XNamespace name)
+    {
+        var guids = item.Elements(name + "guid").ToList();
+        var guid = guids.Find(element => element.Value.Trim().Length > 0) ?? guids.FirstOrDefault();
+        var text = guid?.Value.Trim() ?? string.Empty;
+        if (text.Length == 0 && guid is null && isOld)
+            return;
+        if (text.Length == 0)
+        {
+            AddGuid(item, name, guid);
+            return;
+        }
+
+        var isAddress = !string.Equals(
+            (string?)guid!.Attribute("isPermaLink"),
+            "false",
+            StringComparison.OrdinalIgnoreCase
+        );
+        if (isAddress && !LinkResolver.IsAbsolute(text))
+        {
+            guid.SetAttributeValue("isPermaLink", "false");
+            work.Note(
+                guid,
+                RssRules.GuidNotAddress.Id,
+                $"Said that the guid “{Text.Shortened.ToLength(text, 40)}” is no address"
+            );
+        }
+
+        if (!_guids.Add(text) && item.Element(name + "link")?.Value.Trim() is { Length: > 0 } link && _guids.Add(link))
+        {
+            work.Note(
+                guid,
+                RssRules.GuidDuplicate.Id,
+                $"Gave the item its own guid, its address, since another has “{Text.Shortened.ToLength(text, 40)}”"
+            );
+            guid.SetAttributeValue("isPermaLink", null);
+            RepairWork.SetText(guid, link);
+        }
+    }
+
+    private void AddGuid(XElement item, XNamespace name, XElement? empty)
+    {
+        var link = item.Element(name + "link")?.Value.Trim();
+        var value = LinkResolver.IsWeb(link) && _guids.Add(link!) ? link! : MadeOf(item, name);
+        var isLink = value == link;
+        var rule = empty is null ? RssRules.GuidMissing.Id : RssRules.GuidEmpty.Id;
+        empty?.Remove();
+        var guid = RepairWork.Add(item, new XElement(name + "guid", value));
+        if (!isLink)
+            guid.SetAttributeValue("isPermaLink", "false");
+        _guids.Add(value);
+        work.Note(item, rule, isLink ? "Gave the item its address as guid" : "Gave the item a guid made of its words");
+    }
+
+    // The same item gets the same guid at every repair, so that readers do not show it again.
+    private static string MadeOf(XElement item, XNamespace name)
+    {
+        var words =
+            $"{item.Element(name + "title")?.Value}\n{item.Element(name + "pubDate")?.Value}\n{item.Element(name + "description")?.Value}";
+        return "urn:sha256:" + Convert.ToHexStringLower(SHA256.HashData(Encoding.UTF8.GetBytes(words)).AsSpan(0, 12));
+    }
+
+    private void MoveAuthor(XElement author)
+    {
+        work.Declare("dc", DublinCore);
+        work.Note(
+            author,
+            RssRules.AuthorNotMail.Id,
+            $"Wrote the author “{author.Value.Trim()}” as dc:creator, since author takes a mail address"
+        );
+        RepairWork.Rename(author, DublinCore + "creator");
+    }
+
+    private void RepairEnclosure(XElement enclosure)
+    {
+        var address = (string?)enclosure.Attribute("url");
+        if (string.IsNullOrWhiteSpace((string?)enclosure.Attribute("length")))
+        {
+            enclosure.SetAttributeValue("length", "0");
+            work.Note(enclosure, RssRules.EnclosureIncomplete.Id, "Set length to 0 (unknown)");
+        }
+
+        var type = (string?)enclosure.Attribute("type");
+        if (string.IsNullOrWhiteSpace(type) || !MediaTypeForm.IsValid(type))
+        {
+            // The type of what nobody knows anything about (RFC 2046 §4.5.1).
+            var right = MediaTypes.OfAddress(address) ?? "application/octet-stream";
+            enclosure.SetAttributeValue("type", right);
+            work.Note(
+                enclosure,
+                string.IsNullOrWhiteSpace(type) ? RssRules.EnclosureIncomplete.Id : RssStructureRules.EnclosureType.Id,
+                $"Set enclosure type from file name: {right}"
+            );
+        }
+
+        if (
+            enclosure
+                .ElementsBeforeSelf("enclosure")
+                .Any(before => ((string?)before.Attribute("url"))?.Trim() == address?.Trim() && address is not null)
+        )
+        {
+            work.Note(enclosure, RssStructureRules.EnclosureTwice.Id, "Left out an enclosure that is there twice");
+            enclosure.Remove();
+        }
+    }
+}

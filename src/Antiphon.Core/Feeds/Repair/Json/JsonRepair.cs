@@ -1,0 +1,114 @@
+using System.Text.Encodings.Web;
+using System.Text.Json;
+using System.Text.Json.Nodes;
+using System.Text.RegularExpressions;
+using Antiphon.Core.Feeds.Checking;
+using Antiphon.Core.Feeds.Mending;
+using Antiphon.Core.Feeds.Reading;
+using Antiphon.Core.Feeds.Rules.Documents;
+using Antiphon.Core.Feeds.Rules.Json;
+using Antiphon.Core.Feeds.Vocabulary;
+
+namespace Antiphon.Core.Feeds.Repair.Json;
+
+/// <summary>Repairs JSON Feed.</summary>
+internal static partial class JsonRepair
+{
+    private const string Start = "https://jsonfeed.org/version/";
+
+    private static readonly JsonSerializerOptions Written = new()
+    {
+        WriteIndented = true,
+        Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping,
+    };
+
+    /// <summary>The corrected text; null when it is no JSON.</summary>
+    public static string? Run(string text, FeedCheckOptions options, List<RepairChange> changes)
+    {
+        void Note(string rule, string description) => changes.Add(new RepairChange(null, rule, description));
+        if (Parsed(text, Note) is not { } feed)
+            return null;
+        var home = LinkResolver.IsWeb(feed["home_page_url"]?.ToString())
+            ? new Uri(feed["home_page_url"]!.ToString())
+            : options.Address;
+        var members = new JsonMemberRepair(Note, home);
+        members.Repair(feed, JsonVocabulary.Feed);
+        RepairVersion(feed, Note);
+        if (feed["feed_url"] is null && options.Address is not null)
+        {
+            feed["feed_url"] = options.Address.AbsoluteUri;
+            Note(JsonRules.FeedUrlMissing.Id, "Named the feed's own address");
+        }
+
+        if (feed["title"] is null && (home ?? options.Address)?.Host is { Length: > 0 } host)
+        {
+            feed["title"] = host;
+            Note(JsonRules.MemberMissing.Id, "There was no title: named the feed after its site");
+        }
+
+        if (feed["items"] is null)
+        {
+            feed["items"] = new JsonArray();
+            Note(JsonRules.MemberMissing.Id, "There were no items: said that the list is empty");
+        }
+
+        if (feed["next_url"]?.ToString() is { } next && next == feed["feed_url"]?.ToString())
+        {
+            feed.Remove("next_url");
+            Note(JsonDetailRules.NextIsSelf.Id, "Left out next_url, which is the feed itself");
+        }
+
+        var isOld = feed["version"]?.ToString() is Start + "1" or Start + "1.0";
+        JsonPeopleRepair.Authors(feed, isOld, members, Note);
+        JsonPeopleRepair.Hubs(feed, members, Note);
+        new JsonItemRepair(members, Note, home, isOld).Run((JsonArray)feed["items"]!);
+        return changes.Count == 0 ? text : feed.ToJsonString(Written) + "\n";
+    }
+
+    private static JsonObject? Parsed(string text, Action<string, string> note)
+    {
+        // Half of a character is no text to any parser (RFC 8259 §8.2).
+        var whole = HalfCharacter().Replace(text, string.Empty);
+        if (whole != text)
+            note(JsonValueRules.HalfCharacter.Id, "Left out half of a character");
+        void Twice(string name) => note(JsonValueRules.MemberTwice.Id, $"Kept the last of the members named {name}");
+        if (JsonTree.Parse(whole, Twice) is JsonObject right)
+            return right;
+        var (mended, mends) = JsonMender.Mend(whole);
+        foreach (var mend in mends.DistinctBy(mend => mend.Slip))
+            note(DocumentRules.JsonNotWellFormed.Id, $"Put right {mend.Slip}");
+        return JsonTree.Parse(mended, Twice) as JsonObject;
+    }
+
+    private static void RepairVersion(JsonObject feed, Action<string, string> note)
+    {
+        var version = feed["version"]?.ToString();
+        var number = version?.TrimEnd('/').Split('/')[^1];
+        if (version is Start + "1" or Start + "1.0" or Start + "1.1")
+        {
+            // What came with 1.1 says that it is 1.1.
+            var isNewer = feed["authors"] is not null || feed["language"] is not null;
+            if (version == Start + "1.1" || !isNewer)
+                return;
+            feed["version"] = Start + "1.1";
+            note(JsonValueRules.Newer.Id, "Said that it is JSON Feed 1.1");
+            return;
+        }
+
+        var isNearly =
+            version?.Contains("jsonfeed.org/version/", StringComparison.OrdinalIgnoreCase) == true
+            && number is "1" or "1.0" or "1.1";
+        feed["version"] = Start + (isNearly ? number : "1.1");
+        var rule =
+            version is null ? JsonRules.MemberMissing
+            : isNearly ? JsonValueRules.VersionScheme
+            : JsonRules.VersionUnknown;
+        note(rule.Id, $"Said that it is JSON Feed {(isNearly ? number : "1.1")}");
+    }
+
+    // An escaped low half without its high half before it, or a high half without its low half behind it.
+    [GeneratedRegex(
+        @"\\u[dD][89abAB][0-9a-fA-F]{2}(?!\\u[dD][c-fC-F][0-9a-fA-F]{2})|(?<!\\u[dD][89abAB][0-9a-fA-F]{2})\\u[dD][c-fC-F][0-9a-fA-F]{2}"
+    )]
+    private static partial Regex HalfCharacter();
+}

@@ -1,0 +1,193 @@
+using System.Net;
+using System.Text;
+using System.Text.RegularExpressions;
+using Antiphon.Core.Feeds.Checking.Examining.Texts;
+using Antiphon.Core.Feeds.Forms;
+using Antiphon.Core.Feeds.Mending;
+using Antiphon.Core.Feeds.Rules.Texts;
+
+namespace Antiphon.Core.Feeds.Repair.Values;
+
+/// <summary>
+/// Puts the tags of HTML right where they stand; everything else stays as it was written, to the letter.
+/// </summary>
+internal sealed partial class HtmlRepair
+{
+    private readonly string _html;
+    private readonly Action<string, string> _note;
+    private readonly List<(int At, int Length, string Instead)> _edits = [];
+    private readonly List<HtmlTag> _open = [];
+    private readonly Dictionary<string, int> _closedEarly = new(StringComparer.Ordinal);
+
+    private HtmlRepair(string html, Action<string, string> note) => (_html, _note) = (html, note);
+
+    /// <summary>The HTML put right.</summary>
+    public static string Run(string html, Action<string, string> note)
+    {
+        var plain = Section().Replace(html, string.Empty);
+        if (plain != html)
+            note(HtmlRules.Section.Id, "Left out the marks of a CDATA section that readers would see");
+        plain = Entity()
+            .Replace(plain, entity =>
+            {
+                var name = entity.Groups[1].Value;
+                if (HtmlEntities.IsOfXml(name) || HtmlEntities.Find(name) is not null)
+                    return entity.Value;
+                note(HtmlRules.EntityUnknown.Id, $"Escaped the ampersand of {entity.Value}");
+                return "&amp;" + entity.Value[1..];
+            });
+        return plain.Contains('<', StringComparison.Ordinal) ? new HtmlRepair(plain, note).Tags() : plain;
+    }
+
+    private string Tags()
+    {
+        var tags = new HtmlTags(_html);
+        while (tags.Next() is { } tag)
+        {
+            // Nobody knows where a tag was meant to end, so nothing behind it is touched.
+            if (tag.IsBroken)
+                return _html;
+            var end = tags.Position;
+            if (HtmlVocabulary.IsOfPages(tag.Name) || tag.Name == "!doctype")
+                TakeOfPage(tag, end);
+            else if (tag.IsEnd)
+                TakeEnd(tag, end);
+            else
+                TakeStart(tag, end);
+        }
+
+        var missing = _open.Where(tag => !HtmlVocabulary.MayStayOpen(tag.Name)).Reverse().ToList();
+        foreach (var tag in missing)
+        {
+            _note(HtmlRules.NotClosed.Id, $"Closed <{tag.Name}>");
+            _edits.Add((_html.Length, 0, $"</{tag.Name}>"));
+        }
+
+        return _edits.Count == 0 ? _html : Edited();
+    }
+
+    // The words of a page's title are no words of the text.
+    private void TakeOfPage(HtmlTag tag, int end)
+    {
+        _note(HtmlRules.Document.Id, $"Left out <{(tag.IsEnd ? "/" : string.Empty)}{tag.Name}>");
+        _edits.Add((tag.At, end - tag.At, string.Empty));
+    }
+
+    private void TakeStart(HtmlTag tag, int end)
+    {
+        Rewrite(tag, end);
+        if (HtmlVocabulary.IsVoid(tag.Name))
+            return;
+        if (HtmlVocabulary.IsBlock(tag.Name) && _open.Count > 0 && _open[^1].Name == "p")
+            _open.RemoveAt(_open.Count - 1);
+        _open.Add(tag);
+    }
+
+    private void TakeEnd(HtmlTag tag, int end)
+    {
+        if (HtmlVocabulary.IsVoid(tag.Name))
+            return;
+        var at = _open.FindLastIndex(open => open.Name == tag.Name);
+        if (at < 0)
+        {
+            var isCrossed = _closedEarly.GetValueOrDefault(tag.Name) > 0;
+            if (isCrossed)
+                _closedEarly[tag.Name]--;
+            _note(
+                isCrossed ? HtmlRules.Misnested.Id : HtmlRules.EndWithoutStart.Id,
+                $"Left out </{tag.Name}>, which closes nothing there"
+            );
+            _edits.Add((tag.At, end - tag.At, string.Empty));
+            return;
+        }
+
+        foreach (var inner in _open.Skip(at + 1).Reverse().Where(inner => !HtmlVocabulary.MayStayOpen(inner.Name)))
+        {
+            _note(HtmlRules.NotClosed.Id, $"Closed <{inner.Name}> before </{tag.Name}>");
+            _edits.Add((tag.At, 0, $"</{inner.Name}>"));
+            _closedEarly[inner.Name] = _closedEarly.GetValueOrDefault(inner.Name) + 1;
+        }
+
+        _open.RemoveRange(at, _open.Count - at);
+    }
+
+    // The tag is written anew only when one of its attributes is not right.
+    private void Rewrite(HtmlTag tag, int end)
+    {
+        var kept = new List<HtmlAttribute>();
+        var isChanged = false;
+        foreach (var attribute in tag.Attributes)
+        {
+            var right = kept.Exists(before => before.Name == attribute.Name)
+                ? Dropped(HtmlRules.AttributeTwice.Id, tag, attribute)
+                : Right(tag, attribute);
+            isChanged |= right is null || right != attribute;
+            if (right is not null)
+                kept.Add(right);
+        }
+
+        if (!isChanged)
+            return;
+        var text = new StringBuilder("<").Append(_html, tag.At + 1, tag.Name.Length);
+        foreach (var attribute in kept)
+            text.Append(' ')
+                .Append(attribute.Name)
+                .Append("=\"")
+                .Append(WebUtility.HtmlEncode(attribute.Value))
+                .Append('"');
+        text.Append(_html.AsSpan(tag.At, end - tag.At).EndsWith("/>") ? "/>" : ">");
+        _edits.Add((tag.At, end - tag.At, text.ToString()));
+    }
+
+    private HtmlAttribute? Right(HtmlTag tag, HtmlAttribute attribute)
+    {
+        if (EventName().IsMatch(attribute.Name))
+            return Dropped(ContentRules.EventAttribute.Id, tag, attribute);
+        if (!HtmlVocabulary.HoldsAddress(attribute.Name) || attribute.Name == "srcset")
+            return attribute;
+        var address = attribute.Value.Trim();
+        if (HtmlAddressTests.RunsScript(address))
+            return Dropped(ContentRules.ScriptAddress.Id, tag, attribute);
+        if (address.Length == 0 && attribute.Name == "href")
+            return Dropped(HtmlRules.AddressEmpty.Id, tag, attribute);
+        var isWeb =
+            address.StartsWith("http", StringComparison.OrdinalIgnoreCase)
+            || AddressForm.WithRightScheme(address) is not null;
+        if (!isWeb || ValueRepair.Repaired(AddressForm.Absolute, address, null) is not { } right)
+            return attribute;
+        _note(
+            HtmlRules.AddressWrong.Id,
+            $"Wrote the address {Antiphon.Core.Text.Shortened.ToLength(address, 60)} as {Antiphon.Core.Text.Shortened.ToLength(right.Value, 60)}"
+        );
+        return attribute with { Value = right.Value };
+    }
+
+    private HtmlAttribute? Dropped(string rule, HtmlTag tag, HtmlAttribute attribute)
+    {
+        _note(rule, $"Left out {attribute.Name} of <{tag.Name}>");
+        return null;
+    }
+
+    private string Edited()
+    {
+        var text = new StringBuilder();
+        var at = 0;
+        // Of several at one place the first noted comes first.
+        foreach (var (place, length, instead) in _edits.OrderBy(edit => edit.At))
+        {
+            text.Append(_html, at, place - at).Append(instead);
+            at = place + length;
+        }
+
+        return text.Append(_html, at, _html.Length - at).ToString();
+    }
+
+    [GeneratedRegex("^on[a-z]{3,20}$")]
+    private static partial Regex EventName();
+
+    [GeneratedRegex("&([A-Za-z][A-Za-z0-9]{1,31});")]
+    private static partial Regex Entity();
+
+    [GeneratedRegex(@"^\s*(?:<|&lt;)!\[CDATA\[|\]\](?:>|&gt;)\s*$")]
+    private static partial Regex Section();
+}

@@ -1,0 +1,39 @@
+using System.Globalization;
+
+namespace Antiphon.Core.Feeds.Repair.Values;
+
+/// <summary>Puts places right.</summary>
+internal static class PlaceRepair
+{
+    /// <summary>
+    /// The pairs turned about, where a longitude stands first in at least one and every pair is a place that way; else
+    /// null.
+    /// </summary>
+    public static string? TurnedAbout(string value)
+    {
+        var parts = Parts(value);
+        if (parts.Length % 2 != 0 || parts.Length == 0)
+            return null;
+        var numbers = Array.ConvertAll(parts, part => double.Parse(part, CultureInfo.InvariantCulture));
+        var turned = new List<string>();
+        for (var at = 0; at < numbers.Length; at += 2)
+        {
+            if (Math.Abs(numbers[at + 1]) > 90 || Math.Abs(numbers[at]) > 180)
+                return null;
+            turned.Add(parts[at + 1]);
+            turned.Add(parts[at]);
+        }
+
+        return string.Join(' ', turned);
+    }
+
+    /// <summary>A ring with its first point repeated at the end.</summary>
+    public static string Closed(string value)
+    {
+        var parts = Parts(value);
+        return string.Join(' ', parts) + $" {parts[0]} {parts[1]}";
+    }
+
+    private static string[] Parts(string value) =>
+        value.Split([' ', ',', '\t', '\r', '\n'], StringSplitOptions.RemoveEmptyEntries);
+}
