@@ -96,9 +96,10 @@ internal static partial class AddressForm
         if (isRight ? between is "://" or ":///" or "/" : !Misspelt.Contains(scheme) || between == "/")
             return null;
         var rest = text[start.Length..];
-        return rest.Length == 0
-            ? null
-            : (scheme.Contains('s', StringComparison.Ordinal) ? "https://" : "http://") + rest;
+        // What follows is a host, or nobody knows what was meant.
+        return rest.Length > 0 && (char.IsLetterOrDigit(rest[0]) || rest[0] == '[')
+            ? (scheme.Contains('s', StringComparison.Ordinal) ? "https://" : "http://") + rest
+            : null;
     }
 
     // Names that are no places: of RFC 8141, of a UUID (RFC 9562 §4) and with a day (RFC 4151 §2.1).

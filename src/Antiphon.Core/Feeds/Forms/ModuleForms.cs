@@ -1,4 +1,3 @@
-using System.Globalization;
 using System.Text.RegularExpressions;
 using Antiphon.Core.Feeds.Rules.Modules;
 using Antiphon.Core.Findings;
@@ -64,7 +63,7 @@ internal static partial class ModuleForms
                 || !parts.All(NumberForm.IsDecimal)
             )
                 return new Fault(rule, value);
-            var numbers = Array.ConvertAll(parts, part => double.Parse(part, CultureInfo.InvariantCulture));
+            var numbers = Array.ConvertAll(parts, part => NumberForm.Decimal(part)!.Value);
             for (var at = 0; at < numbers.Length; at += 2)
             {
                 if (Math.Abs(numbers[at]) > 90 || Math.Abs(numbers[at + 1]) > 180)
@@ -80,19 +79,19 @@ internal static partial class ModuleForms
     /// <summary>A latitude or longitude alone.</summary>
     public static ValueForm Degrees(int most) =>
         value =>
-            NumberForm.IsDecimal(value) && Math.Abs(double.Parse(value.Trim(), CultureInfo.InvariantCulture)) <= most
+            NumberForm.Decimal(value) is { } degrees && Math.Abs(degrees) <= most
                 ? null
                 : new Fault(ModuleStructureRules.PlaceOutside, value);
 
     /// <summary>Time within a file: seconds, or hours, minutes and seconds (RFC 2326 §3.6).</summary>
-    [GeneratedRegex(@"^(\d+|\d{1,2}:[0-5]\d(:[0-5]\d)?)(\.\d+)?$")]
+    [GeneratedRegex(@"^([0-9]+|[0-9]{1,2}:[0-5][0-9](:[0-5][0-9])?)(\.[0-9]+)?$")]
     public static partial Regex PlayTime();
 
     /// <summary>Length of an episode: seconds, or hours, minutes and seconds.</summary>
-    [GeneratedRegex(@"^(\d+|\d{1,3}:[0-5]?\d(:[0-5]?\d)?)(\.\d+)?$")]
+    [GeneratedRegex(@"^([0-9]+|[0-9]{1,3}:[0-5]?[0-9](:[0-5]?[0-9])?)(\.[0-9]+)?$")]
     public static partial Regex Duration();
 
     /// <summary>Numbers with commas between them.</summary>
-    [GeneratedRegex(@"^\d+(\s*,\s*\d+)*$")]
+    [GeneratedRegex(@"^[0-9]+(\s*,\s*[0-9]+)*$")]
     public static partial Regex Numbers();
 }

@@ -19,11 +19,16 @@ internal static class NumberForm
         && number <= most;
 
     /// <summary>A number with a point, or without, and with a sign where it is negative.</summary>
-    public static bool IsDecimal(string text) =>
+    public static bool IsDecimal(string text) => Decimal(text) is not null;
+
+    /// <summary>What such a number is, or null.</summary>
+    public static double? Decimal(string text) =>
         double.TryParse(
             text.Trim(),
             NumberStyles.AllowDecimalPoint | NumberStyles.AllowLeadingSign,
             CultureInfo.InvariantCulture,
-            out _
-        );
+            out var number
+        )
+            ? number
+            : null;
 }

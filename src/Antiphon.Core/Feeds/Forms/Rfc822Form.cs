@@ -102,7 +102,7 @@ internal static partial class Rfc822Form
     }
 
     [GeneratedRegex(
-        @"^(?:(?:Mon|Tue|Wed|Thu|Fri|Sat|Sun)\s*,\s*)?(?<day>\d{1,2})\s+(?<month>Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec)\s+(?<year>\d{4}|\d{2})\s+(?<hour>\d{2})\s*:\s*(?<minute>\d{2})(?:\s*:\s*(?<second>\d{2}))?\s+(?<zone>UT|GMT|[ECMP][SD]T|[A-IK-Z]|[+-]\d{4})$",
+        @"^(?:(?:Mon|Tue|Wed|Thu|Fri|Sat|Sun)\s*,\s*)?(?<day>[0-9]{1,2})\s+(?<month>Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec)\s+(?<year>[0-9]{4}|[0-9]{2})\s+(?<hour>[0-9]{2})\s*:\s*(?<minute>[0-9]{2})(?:\s*:\s*(?<second>[0-9]{2}))?\s+(?<zone>UT|GMT|[ECMP][SD]T|[A-IK-Z]|[+-][0-9]{4})$",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Form();

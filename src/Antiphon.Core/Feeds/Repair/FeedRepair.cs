@@ -20,6 +20,7 @@ namespace Antiphon.Core.Feeds.Repair;
 public static class FeedRepair
 {
     private const int MostPasses = 4;
+    private const int MostRounds = 4;
 
     /// <summary>Repairs bytes as they were served. Repairing what was repaired changes nothing.</summary>
     public static RepairResult Run(ReadOnlySpan<byte> bytes, FeedCheckOptions options)
@@ -50,10 +51,17 @@ public static class FeedRepair
         try
         {
             var text = DocumentText.Repaired(decoded, format, changes);
-            var repaired =
-                format == FeedFormat.JsonFeed
-                    ? JsonRepair.Run(text, options, changes)
-                    : Xml(text, format, options, changes);
+            var repaired = Once(text, format, options, changes);
+            // What was written may be read otherwise than what was meant, where a document was badly broken.
+            for (var round = 1; round < MostRounds && repaired is not null; round++)
+            {
+                var count = changes.Count;
+                var again = Once(repaired, format, options, changes);
+                if (changes.Count == count)
+                    break;
+                repaired = again ?? repaired;
+            }
+
             // A document that needed nothing is given back as it was, to the letter.
             return changes.Count == 0 ? before.Source : repaired;
         }
@@ -65,6 +73,9 @@ public static class FeedRepair
         }
     }
 
+    private static string? Once(string text, FeedFormat format, FeedCheckOptions options, List<RepairChange> changes) =>
+        format == FeedFormat.JsonFeed ? JsonRepair.Run(text, options, changes) : Xml(text, format, options, changes);
+
     private static string? Xml(string text, FeedFormat format, FeedCheckOptions options, List<RepairChange> changes)
     {
         var (mended, mends) = XmlMender.Mend(text);
@@ -75,6 +86,14 @@ public static class FeedRepair
                 .Select(mend => MendRules.FindingOf(mend))
                 .Select(finding => new RepairChange(finding.Line, finding.Rule.Id, RepairWords.Mended(finding)))
         );
+        if (mends.Count == 0 && XmlSource.Parse(text).Break is { } broken)
+            changes.Add(
+                new RepairChange(
+                    broken.LineNumber,
+                    DocumentRules.NotWellFormed.Id,
+                    "Wrote the document as well-formed XML"
+                )
+            );
         // What one step puts right may let another be seen; a document is right when a pass finds nothing to do.
         for (var pass = 0; pass < MostPasses; pass++)
         {

@@ -7,6 +7,7 @@ using Antiphon.Core.Feeds.Mending;
 using Antiphon.Core.Feeds.Reading;
 using Antiphon.Core.Feeds.Rules.Documents;
 using Antiphon.Core.Feeds.Rules.Json;
+using Antiphon.Core.Feeds.Source;
 using Antiphon.Core.Feeds.Vocabulary;
 
 namespace Antiphon.Core.Feeds.Repair.Json;
@@ -26,6 +27,7 @@ internal static partial class JsonRepair
     public static string? Run(string text, FeedCheckOptions options, List<RepairChange> changes)
     {
         void Note(string rule, string description) => changes.Add(new RepairChange(null, rule, description));
+        var before = changes.Count;
         if (Parsed(text, Note) is not { } feed)
             return null;
         var home = LinkResolver.IsWeb(feed["home_page_url"]?.ToString())
@@ -33,7 +35,6 @@ internal static partial class JsonRepair
             : options.Address;
         var members = new JsonMemberRepair(Note, home);
         members.Repair(feed, JsonVocabulary.Feed);
-        RepairVersion(feed, Note);
         if (feed["feed_url"] is null && options.Address is not null)
         {
             feed["feed_url"] = options.Address.AbsoluteUri;
@@ -62,7 +63,8 @@ internal static partial class JsonRepair
         JsonPeopleRepair.Authors(feed, isOld, members, Note);
         JsonPeopleRepair.Hubs(feed, members, Note);
         new JsonItemRepair(members, Note, home, isOld).Run((JsonArray)feed["items"]!);
-        return changes.Count == 0 ? text : feed.ToJsonString(Written) + "\n";
+        RepairVersion(feed, Note);
+        return changes.Count == before ? text : feed.ToJsonString(Written) + "\n";
     }
 
     private static JsonObject? Parsed(string text, Action<string, string> note)
@@ -72,13 +74,15 @@ internal static partial class JsonRepair
         if (whole != text)
             note(JsonValueRules.HalfCharacter.Id, "Left out half of a character");
         void Twice(string name) => note(JsonValueRules.MemberTwice.Id, $"Kept the last of the members named {name}");
-        if (JsonTree.Parse(whole, Twice) is JsonObject right)
-            return right;
+        if (JsonSource.Parse(whole).Break is null)
+            return JsonTree.Parse(whole, Twice) as JsonObject;
         var (mended, mends) = JsonMender.Mend(whole);
         foreach (var mend in mends.DistinctBy(mend => mend.Slip))
             note(DocumentRules.JsonNotWellFormed.Id, $"Put right {mend.Slip}");
         return JsonTree.Parse(mended, Twice) as JsonObject;
     }
+
+    private static bool IsNewer(JsonObject owner) => owner["authors"] is not null || owner["language"] is not null;
 
     private static void RepairVersion(JsonObject feed, Action<string, string> note)
     {
@@ -87,7 +91,7 @@ internal static partial class JsonRepair
         if (version is Start + "1" or Start + "1.0" or Start + "1.1")
         {
             // What came with 1.1 says that it is 1.1.
-            var isNewer = feed["authors"] is not null || feed["language"] is not null;
+            var isNewer = ((JsonArray)feed["items"]!).OfType<JsonObject>().Prepend(feed).Any(IsNewer);
             if (version == Start + "1.1" || !isNewer)
                 return;
             feed["version"] = Start + "1.1";
@@ -98,6 +102,8 @@ internal static partial class JsonRepair
         var isNearly =
             version?.Contains("jsonfeed.org/version/", StringComparison.OrdinalIgnoreCase) == true
             && number is "1" or "1.0" or "1.1";
+        if (isNearly && ((JsonArray)feed["items"]!).OfType<JsonObject>().Prepend(feed).Any(IsNewer))
+            number = "1.1";
         feed["version"] = Start + (isNearly ? number : "1.1");
         var rule =
             version is null ? JsonRules.MemberMissing

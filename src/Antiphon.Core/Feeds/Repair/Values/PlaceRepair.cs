@@ -1,4 +1,4 @@
-using System.Globalization;
+using Antiphon.Core.Feeds.Forms;
 
 namespace Antiphon.Core.Feeds.Repair.Values;
 
@@ -12,9 +12,9 @@ internal static class PlaceRepair
     public static string? TurnedAbout(string value)
     {
         var parts = Parts(value);
-        if (parts.Length % 2 != 0 || parts.Length == 0)
+        if (parts.Length % 2 != 0 || parts.Length == 0 || !parts.All(NumberForm.IsDecimal))
             return null;
-        var numbers = Array.ConvertAll(parts, part => double.Parse(part, CultureInfo.InvariantCulture));
+        var numbers = Array.ConvertAll(parts, part => NumberForm.Decimal(part)!.Value);
         var turned = new List<string>();
         for (var at = 0; at < numbers.Length; at += 2)
         {

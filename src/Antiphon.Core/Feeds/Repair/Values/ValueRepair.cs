@@ -4,6 +4,7 @@ using Antiphon.Core.Feeds.Rules.Json;
 using Antiphon.Core.Feeds.Rules.Modules;
 using Antiphon.Core.Feeds.Rules.Rss;
 using Antiphon.Core.Feeds.Rules.Texts;
+using Antiphon.Core.Findings;
 
 namespace Antiphon.Core.Feeds.Repair.Values;
 
@@ -78,7 +79,8 @@ internal static class ValueRepair
             rule ??= fault.Rule.Id;
         }
 
-        return rule is null ? null : (right, rule);
+        // A value with a slip that nobody can put right stays whole as it is, rather than change one error for another.
+        return rule is null || form(right) is { Rule.Severity: Severity.Error } ? null : (right, rule);
     }
 
     private static bool IsYes(string value) => value.Trim().ToLowerInvariant() is "true" or "yes" or "1" or "y";

@@ -167,7 +167,7 @@ internal sealed class VocabularyRepair(RepairWork work, Vocabulary.Vocabulary vo
         }
         else if (
             Likeness.Nearest(written, spec.Children.Select(known => known.Name)) is { } meant
-            && IsFree(parent, spec, meant)
+            && IsFit(child, name + meant, parent, spec)
         )
         {
             var isCase = meant.Equals(written, StringComparison.OrdinalIgnoreCase);
