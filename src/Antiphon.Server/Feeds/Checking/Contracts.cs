@@ -33,6 +33,16 @@ internal sealed record FeedCheckPage(
 );
 
 /// <summary>A finding in words.</summary>
+/// <param name="Rule">The rule, such as "rss-guid-duplicate".</param>
+/// <param name="Severity">As grave as the clause is strict.</param>
+/// <param name="Line">Line from 1; null for a finding about the whole.</param>
+/// <param name="Column">Column from 1.</param>
+/// <param name="Path">Path to the element.</param>
+/// <param name="Message">What is wrong.</param>
+/// <param name="Fix">What to do.</param>
+/// <param name="Reference">The clause.</param>
+/// <param name="ReadersCope">Whether feed readers usually cope with it, whatever the standard says.</param>
+/// <param name="Repairable">Whether a repair puts it right.</param>
 internal sealed record FindingView(
     string Rule,
     Severity Severity,
@@ -41,7 +51,9 @@ internal sealed record FindingView(
     string? Path,
     string Message,
     string Fix,
-    string Reference
+    string Reference,
+    bool ReadersCope,
+    bool Repairable
 );
 
 /// <summary>A feed as read.</summary>

@@ -35,7 +35,9 @@ internal static class FeedCheckTranslator
             finding.Path,
             finding.Message,
             finding.Fix,
-            finding.Rule.Reference
+            finding.Rule.Reference,
+            finding.Rule.ReadersCope,
+            RepairableRules.Contains(finding.Rule.Id)
         );
 
     private static FeedView ViewOf(Feed feed) =>

@@ -26,6 +26,8 @@ const page = ref<Schemas['FeedCheckPage'] | null>(null)
 const pasted = ref('')
 const act = useAct()
 const findings = computed(() => page.value?.check.findings ?? [])
+const hidesTolerated = ref(false)
+const tolerated = computed(() => findings.value.filter((finding) => finding.readersCope).length)
 const picked = computed(() => findings.value[at.value] ?? null)
 const state = computed(() => {
   const check = page.value?.check
@@ -93,7 +95,18 @@ watch(url, (now) => now && void checkAddress(), { immediate: true })
   <div v-else class="work split">
     <div class="left">
       <p class="small soft about">{{ about }} <WatchIt v-if="page.address" :url="page.address" /></p>
-      <FindingList v-model="at" :findings="findings" />
+      <div v-if="tolerated > 0" class="filter">
+        <button
+          type="button"
+          class="chip"
+          :class="{ on: hidesTolerated }"
+          :aria-pressed="hidesTolerated"
+          @click="hidesTolerated = !hidesTolerated"
+        >
+          {{ t('hideTolerated', { count: tolerated }) }}
+        </button>
+      </div>
+      <FindingList v-model="at" :findings="findings" :hides-tolerated="hidesTolerated" />
       <div v-if="findings.length === 0" class="hint">{{ t('noProblemsFound') }}</div>
     </div>
     <div class="right">
@@ -128,6 +141,9 @@ watch(url, (now) => now && void checkAddress(), { immediate: true })
   width: 500px;
   flex: none;
   padding: 0 24px 40px;
+}
+.filter {
+  padding-top: 12px;
 }
 .about {
   padding-top: 12px;

@@ -6,7 +6,7 @@ import { SeverityMark } from '../shared'
 import { t } from './texts'
 
 const at = defineModel<number>({ required: true })
-const props = defineProps<{ findings: Schemas['FindingView'][] }>()
+const props = defineProps<{ findings: Schemas['FindingView'][]; hidesTolerated: boolean }>()
 const severities = [
   ['error', t('errors2')],
   ['warning', t('warnings2')],
@@ -18,7 +18,9 @@ const groups = computed(() =>
     .map(([severity, name]) => ({
       name,
       rules: together(
-        props.findings.map((finding, index) => ({ finding, index })).filter((row) => row.finding.severity === severity),
+        props.findings
+          .map((finding, index) => ({ finding, index }))
+          .filter((row) => row.finding.severity === severity && !(props.hidesTolerated && row.finding.readersCope)),
       ),
     }))
     .filter((group) => group.rules.length > 0),
@@ -79,6 +81,10 @@ onKeyStroke('ArrowUp', (event) => step(event, -1))
         <span class="words"
           >{{ shown(rule).finding.fix }} <span class="v">{{ rule[0]!.finding.reference }}</span></span
         >
+        <span v-if="rule[0]!.finding.readersCope || rule[0]!.finding.repairable" class="marks">
+          <span v-if="rule[0]!.finding.repairable">{{ t('isRepaired') }}</span>
+          <span v-if="rule[0]!.finding.readersCope">{{ t('readersCope') }}</span>
+        </span>
       </button>
       <div
         v-if="rule.length > 1 && rule.some((row) => row.index === at)"
@@ -145,6 +151,24 @@ onKeyStroke('ArrowUp', (event) => step(event, -1))
   grid-column: 2/4;
   font-size: 14px;
   color: var(--soft);
+}
+.marks {
+  grid-column: 2/4;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 3px 14px;
+  font-size: 12.5px;
+  color: var(--soft);
+  padding-top: 2px;
+}
+.marks span::before {
+  content: '';
+  display: inline-block;
+  width: 6px;
+  height: 6px;
+  border: 1px solid var(--soft);
+  margin-right: 6px;
+  vertical-align: 1px;
 }
 .place {
   font: 500 12.5px var(--mono);

@@ -143,7 +143,7 @@ internal static class EncodingRules
     /// <summary>Things from elsewhere.</summary>
     public static readonly CheckRule EntityExternal = new(
         "xml-entity-external",
-        Severity.Error,
+        Severity.Warning,
         "The document asks for {0} from elsewhere",
         "Leave it out; no reader fetches it, and many refuse the feed.",
         "XML 1.0 §4.2.2; RFC 7303 §10"

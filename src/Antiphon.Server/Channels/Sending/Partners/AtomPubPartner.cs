@@ -3,7 +3,7 @@ using System.Text;
 using Antiphon.Core.Channels;
 using Antiphon.Core.Channels.Protocols;
 using Antiphon.Core.Feeds.Model;
-using Antiphon.Core.Feeds.Repair;
+using Antiphon.Core.Feeds.Repair.Values;
 using Antiphon.Core.Feeds.Writing;
 using Antiphon.Data.Channels;
 using Antiphon.Server.Outgoing;

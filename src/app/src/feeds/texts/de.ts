@@ -25,7 +25,10 @@ const de: Translated<typeof en> = {
   checkAnyFeedBy: 'Prüfen Sie einen beliebigen Feed: per Adresse, Text oder Datei.',
   checkAnother: 'Einen anderen prüfen',
   checkAgain: 'Noch einmal prüfen',
+  hideTolerated: 'Ausblenden, womit Feed-Reader zurechtkommen ({count})',
+  isRepaired: 'Im korrigierten Feed behoben',
   noProblemsFound: 'Keine Probleme gefunden.',
+  readersCope: 'Die meisten Feed-Reader kommen damit zurecht',
 
   // EntryForms
   asEmail: 'Als E-Mail',

@@ -22,7 +22,10 @@ export default {
   checkAnyFeedBy: 'Check any feed by address, text or file.',
   checkAnother: 'Check another',
   checkAgain: 'Check again',
+  hideTolerated: 'Hide what feed readers cope with ({count})',
+  isRepaired: 'Fixed in the corrected feed',
   noProblemsFound: 'No problems found.',
+  readersCope: 'Most feed readers cope with it',
 
   // EntryForms
   asEmail: 'As email',
