@@ -1,3 +1,4 @@
+using System.Buffers;
 using System.Net;
 using System.Net.Sockets;
 using System.Text.RegularExpressions;
@@ -13,6 +14,10 @@ internal static partial class AddressForm
 {
     private const int LongestLabel = 63;
     private const int HighestPort = 65535;
+
+    private static readonly SearchValues<char> Plain = SearchValues.Create(
+        "ABCDEFGHIJKLMNOPQRSTUVWXYZabcdefghijklmnopqrstuvwxyz0123456789-_.~/"
+    );
 
     // Letters doubled, left out or turned about.
     private static readonly string[] Misspelt =
@@ -73,6 +78,8 @@ internal static partial class AddressForm
     public static Fault? Name(string value)
     {
         var text = value.Trim();
+        if (IsPlain(text))
+            return null;
         if (!Scheme().IsMatch(text))
             return new Fault(SharedRules.LinkNotAbsolute, text);
         return Characters(text)
@@ -110,9 +117,34 @@ internal static partial class AddressForm
 
     private static bool IsWeb(string value) => value.TrimStart().StartsWith("http", StringComparison.OrdinalIgnoreCase);
 
+    // Nearly every address is letters, digits and slashes behind a host name with a dot, and needs no closer look.
+    private static bool IsPlain(string text)
+    {
+        var start =
+            text.StartsWith("https://", StringComparison.Ordinal) ? 8
+            : text.StartsWith("http://", StringComparison.Ordinal) ? 7
+            : 0;
+        if (start == 0 || text.AsSpan(start).ContainsAnyExcept(Plain))
+            return false;
+        var rest = text.AsSpan(start);
+        var end = rest.IndexOf('/');
+        var host = end < 0 ? rest : rest[..end];
+        var dot = host.LastIndexOf('.');
+        return dot > 0
+            && dot < host.Length - 2
+            && host[0] != '.'
+            && host.Length <= LongestLabel
+            && char.IsAsciiLetter(host[^1])
+            && !host.Contains("..", StringComparison.Ordinal)
+            && !host[dot..].SequenceEqual(".local")
+            && !host[dot..].SequenceEqual(".localhost");
+    }
+
     private static Fault? Slip(string value, bool mayBeRelative)
     {
         var text = value.Trim();
+        if (IsPlain(text))
+            return null;
         if (WithRightScheme(text) is { } right)
             return new Fault(AddressRules.SchemeMisspelt, text, right);
         var scheme = Scheme().Match(text);

@@ -101,8 +101,17 @@ public sealed class SourceElement : ISourcePlace
     public bool IsRss => Namespace is "" or FeedNamespaces.Rss10 or FeedNamespaces.Rss090;
 
     /// <summary>Value of an attribute without namespace, or null.</summary>
-    public string? Attribute(string name) =>
-        _attributes.FirstOrDefault(attribute => attribute.LocalName == name && attribute.Namespace.Length == 0)?.Value;
+    public string? Attribute(string name)
+    {
+        // Most elements have none, and rules ask for many.
+        foreach (var attribute in _attributes)
+        {
+            if (attribute.LocalName == name && attribute.Namespace.Length == 0)
+                return attribute.Value;
+        }
+
+        return null;
+    }
 
     /// <summary>
     /// Adds a piece of text; an author may part it by comments and CDATA sections as often as he likes.

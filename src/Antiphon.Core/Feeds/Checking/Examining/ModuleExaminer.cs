@@ -31,8 +31,10 @@ internal sealed class ModuleExaminer(Examination examination)
 
     private void ExamineXmlAttributes(SourceElement element)
     {
-        foreach (var attribute in element.Attributes.Where(attribute => attribute.Namespace == FeedNamespaces.Xml))
+        foreach (var attribute in element.Attributes)
         {
+            if (attribute.Namespace != FeedNamespaces.Xml)
+                continue;
             // An empty language takes the one around it away (XML 1.0 §2.12).
             var fault = attribute.LocalName switch
             {
@@ -61,10 +63,12 @@ internal sealed class ModuleExaminer(Examination examination)
     private void ExamineChildren(SourceElement parent)
     {
         HashSet<(string, string)>? seen = null;
+        var hasPosition = false;
         foreach (var child in parent.Children)
         {
-            if (Modules.Find(child.Namespace) is not { } module)
+            if (child.Namespace.Length == 0 || Modules.Find(child.Namespace) is not { } module)
                 continue;
+            hasPosition |= child.Namespace == FeedNamespaces.Wgs84;
             if (module.Find(child.LocalName) is not { } known)
             {
                 examination.Report(ModuleStructureRules.Unknown, child, child.Name);
@@ -79,7 +83,8 @@ internal sealed class ModuleExaminer(Examination examination)
             ExamineContent(child, known.Spec);
         }
 
-        ExaminePosition(parent);
+        if (hasPosition)
+            ExaminePosition(parent);
     }
 
     // Groups of other modules may hold what they like, so only the places of feeds are told apart.

@@ -28,16 +28,18 @@ internal sealed class VocabularyExaminer(
         {
             ExamineAttributes(next.Element, next.Spec);
             ExamineContent(next.Element, next.Spec);
-            foreach (var inner in Children(next.Element, next.Spec))
-                open.Push(inner);
+            if (next.Spec.Content is not (ElementContent.Text or ElementContent.Anything))
+                ExamineChildren(next.Element, next.Spec, open);
         }
     }
 
     private void ExamineAttributes(SourceElement element, ElementSpec spec)
     {
-        foreach (var attribute in element.Attributes.Where(attribute => attribute.Namespace.Length == 0))
+        foreach (var attribute in element.Attributes)
         {
-            var known = spec.Attributes.FirstOrDefault(known => known.Name == attribute.LocalName);
+            if (attribute.Namespace.Length > 0)
+                continue;
+            var known = Find(spec, attribute.LocalName);
             if (known is null)
                 examination.Report(
                     Rules.AttributeUnknown,
@@ -49,19 +51,29 @@ internal sealed class VocabularyExaminer(
                 examination.Report(fault.Rule, attribute.PlaceIn(element), fault.Arguments);
         }
 
-        foreach (
-            var missing in spec.Attributes.Where(known =>
-                known.IsRequired && string.IsNullOrWhiteSpace(element.Attribute(known.Name))
-            )
-        )
-            examination.Report(spec.Incomplete!, element, missing.Name, element.Name);
+        foreach (var known in spec.Attributes)
+        {
+            if (known.IsRequired && string.IsNullOrWhiteSpace(element.Attribute(known.Name)))
+                examination.Report(spec.Incomplete!, element, known.Name, element.Name);
+        }
+    }
+
+    private static AttributeSpec? Find(ElementSpec spec, string name)
+    {
+        foreach (var known in spec.Attributes)
+        {
+            if (known.Name == name)
+                return known;
+        }
+
+        return null;
     }
 
     private void ExamineContent(SourceElement element, ElementSpec spec)
     {
         if (spec.Content == ElementContent.Anything)
             return;
-        var isBlank = string.IsNullOrWhiteSpace(element.Text);
+        var isBlank = !element.HasText || string.IsNullOrWhiteSpace(element.Text);
         if (spec.Content != ElementContent.Text)
         {
             if (!isBlank)
@@ -77,47 +89,47 @@ internal sealed class VocabularyExaminer(
             examination.Report(fault.Rule, element.TextPlace, fault.Arguments);
     }
 
-    private List<(SourceElement Element, ElementSpec Spec)> Children(SourceElement element, ElementSpec spec)
+    private void ExamineChildren(SourceElement element, ElementSpec spec, Stack<(SourceElement, ElementSpec)> open)
     {
-        var found = new List<(SourceElement, ElementSpec)>();
-        if (spec.Content is ElementContent.Text or ElementContent.Anything)
-            return found;
-        var counts = new Dictionary<string, int>(StringComparer.Ordinal);
-        foreach (var child in element.Children.Where(isOwn))
+        var index = vocabulary.IndexOf(spec);
+        Span<ushort> counts = stackalloc ushort[spec.Children.Count];
+        foreach (var child in element.Children)
         {
-            if (Known(child, element, spec) is not { } known)
+            if (!isOwn(child))
                 continue;
-            var count = counts[known.Name] = counts.GetValueOrDefault(known.Name) + 1;
-            if (count == 2 && !known.MayRepeat)
+            var number = index.Find(child.LocalName);
+            if (number < 0)
+                number = NumberOfMeant(child, element, spec, index);
+            if (number < 0)
+                continue;
+            var known = spec.Children[number];
+            if (counts[number] < 2 && ++counts[number] == 2 && !known.MayRepeat)
                 examination.Report(Rules.Repeated, child, child.Name, element.Name);
-            found.Add((child, known));
+            open.Push((child, known));
         }
 
-        foreach (
-            var missing in spec.Children.Where(known => known.IsRequired && counts.GetValueOrDefault(known.Name) == 0)
-        )
-            examination.Report(spec.Incomplete ?? Rules.Missing, element, missing.Name, element.Name);
-        found.Reverse();
-        return found;
+        foreach (var number in index.Required)
+        {
+            if (counts[number] == 0)
+                examination.Report(spec.Incomplete ?? Rules.Missing, element, spec.Children[number].Name, element.Name);
+        }
     }
 
-    private ElementSpec? Known(SourceElement child, SourceElement parent, ElementSpec spec)
+    private int NumberOfMeant(SourceElement child, SourceElement parent, ElementSpec spec, ElementIndex index)
     {
-        if (spec.Child(child.LocalName) is { } known)
-            return known;
         if (vocabulary.Knows(child.LocalName))
         {
             examination.Report(Rules.Misplaced, child, child.Name, parent.Name);
-            return null;
+            return -1;
         }
 
         if (Vocabulary.Vocabulary.Meant(spec, child.LocalName) is { } meant)
         {
             examination.Report(Rules.Miswritten, child, child.Name, meant.Name);
-            return meant;
+            return index.Find(meant.Name);
         }
 
         examination.Report(Rules.Unknown, child, child.Name, parent.Name);
-        return null;
+        return -1;
     }
 }

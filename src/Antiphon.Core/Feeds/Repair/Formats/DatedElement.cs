@@ -16,10 +16,11 @@ internal static class DatedElement
     public static void Rss(RepairWork work, XElement element)
     {
         var text = element.Value.Trim();
-        if ((Rfc822Form.Parse(text) ?? PublishedDateParser.Parse(text)) is not { } date)
+        var strict = Rfc822Form.Read(text);
+        if ((strict?.Instant ?? PublishedDateParser.Parse(text)) is not { } date)
             return;
-        var isStrict = Rfc822Form.Parse(text) is not null;
-        if (isStrict && Rfc822Form.WrongWeekday(text) is null)
+        var isStrict = strict is not null;
+        if (isStrict && strict!.Value.WrongWeekday is null)
             return;
         Write(work, element, isStrict ? RssRules.WeekdayWrong.Id : RssRules.DateForm.Id, text, RssWriter.Date(date));
     }

@@ -17,20 +17,20 @@ internal static class RssDateExaminer
         var text = element.Text.Trim();
         if (text.Length == 0)
             return;
-        var strict = Rfc822Form.Parse(text);
-        if ((strict ?? PublishedDateParser.Parse(text)) is not { } date)
+        var strict = Rfc822Form.Read(text);
+        if ((strict?.Instant ?? PublishedDateParser.Parse(text)) is not { } date)
         {
             examination.Report(RssRules.DateUnreadable, element.TextPlace, text);
             return;
         }
 
-        if (strict is null)
+        if (strict is not { } written)
             examination.Report(RssRules.DateForm, element.TextPlace, text);
-        else if (Rfc822Form.WrongWeekday(text) is { } named)
+        else if (written.WrongWeekday is { } named)
             examination.Report(RssRules.WeekdayWrong, element.TextPlace, text, named);
-        else if (Rfc822Form.HasShortYear(text))
+        else if (written.HasShortYear)
             examination.Report(RssStructureRules.YearShort, element.TextPlace, text);
-        else if (Rfc822Form.HasLetterZone(text))
+        else if (written.HasLetterZone)
             examination.Report(RssStructureRules.ZoneLetter, element.TextPlace, text);
         DateBounds.Examine(examination, date, element.TextPlace, text);
     }

@@ -102,13 +102,15 @@ internal sealed class RssItemExaminer(Examination examination, HashSet<string> g
     private void ExamineEnclosures(SourceElement item)
     {
         var enclosures = item.Own("enclosure").ToList();
+        if (enclosures.Count < 2)
+            return;
         var again = enclosures
             .Where(enclosure => enclosure.Attribute("url") is not null)
             .GroupBy(enclosure => enclosure.Attribute("url")!.Trim(), StringComparer.Ordinal)
             .FirstOrDefault(same => same.Skip(1).Any());
         if (again is not null)
             examination.Report(RssStructureRules.EnclosureTwice, again.Last(), again.Key);
-        else if (enclosures.Count > 1)
+        else
             examination.Report(
                 RssDetailRules.EnclosureSeveral,
                 item,

@@ -52,15 +52,22 @@ internal sealed partial class HtmlExaminer(
 
     private void ExamineWords()
     {
+        if (html.Contains("]]", StringComparison.Ordinal) || html.Contains("![CDATA[", StringComparison.Ordinal))
+        {
+            if (Section().Match(html) is { Success: true } section)
+                Report(HtmlRules.Section, section.Index, section.Value);
+        }
+
+        if (!html.Contains('&', StringComparison.Ordinal))
+            return;
         if (EscapedTwice().Match(html) is { Success: true } twice)
             Report(SharedRules.EscapedTwice, twice.Index, twice.Value);
-        if (Section().Match(html) is { Success: true } section)
-            Report(HtmlRules.Section, section.Index, section.Value);
-        foreach (Match entity in Entity().Matches(html))
+        foreach (var found in Entity().EnumerateMatches(html))
         {
-            if (HtmlEntities.IsOfXml(entity.Groups[1].Value) || HtmlEntities.Find(entity.Groups[1].Value) is not null)
+            var name = html.Substring(found.Index + 1, found.Length - 2);
+            if (HtmlEntities.IsOfXml(name) || HtmlEntities.Find(name) is not null)
                 continue;
-            Report(HtmlRules.EntityUnknown, entity.Index, entity.Value);
+            Report(HtmlRules.EntityUnknown, found.Index, $"&{name};");
             return;
         }
     }

@@ -119,13 +119,16 @@ internal sealed class HtmlTags(string html)
                 return null;
             var at = _at + 1;
             _at = close + 1;
-            return new HtmlAttribute(at, name, WebUtility.HtmlDecode(value));
+            return new HtmlAttribute(at, name, Decoded(value));
         }
 
         var from = _at;
         _at = EndOf(_at, stops: " \t\r\n\f>");
-        return new HtmlAttribute(from, name, WebUtility.HtmlDecode(html[from.._at]));
+        return new HtmlAttribute(from, name, Decoded(html[from.._at]));
     }
+
+    private static string Decoded(string value) =>
+        value.Contains('&', StringComparison.Ordinal) ? WebUtility.HtmlDecode(value) : value;
 
     private int EndOf(int from, string stops)
     {

@@ -19,6 +19,8 @@ internal static partial class TextExaminer
             return;
         }
 
+        if (!title.Text.Contains('&', StringComparison.Ordinal))
+            return;
         // Inside CDATA one level is the text itself, so only a second level shows.
         var pattern = title.HasCData ? HtmlExaminer.EscapedTwice() : EscapedOnce();
         if (pattern.Match(title.Text) is { Success: true } match)
