@@ -1,6 +1,8 @@
 using System.Globalization;
+using Antiphon.Core.Feeds.Forms;
 using Antiphon.Core.Feeds.Model;
 using Antiphon.Core.Feeds.Source;
+using Antiphon.Core.Findings;
 
 namespace Antiphon.Core.Feeds.Writing;
 
@@ -16,7 +18,7 @@ public static class AtomWriter
         if (feed.Language is not null)
             xml.WriteAttributeString("xml", "lang", null, feed.Language);
         ModuleWriter.Declare(writer, feed);
-        Text(writer, "id", feed.Id ?? feed.FeedLink ?? feed.Link);
+        WriteId(writer, feed.Id ?? feed.FeedLink ?? feed.Link);
         Text(writer, "title", feed.Title ?? feed.Link);
         Text(writer, "subtitle", feed.Description);
         Text(
@@ -77,7 +79,7 @@ public static class AtomWriter
         writer.Xml.WriteStartElement("entry", FeedNamespaces.Atom);
         if (item.Language is not null)
             writer.Xml.WriteAttributeString("xml", "lang", null, item.Language);
-        Text(writer, "id", item.Id ?? item.Link);
+        WriteId(writer, item.Id ?? item.Link);
         writer.Xml.WriteElementString("title", FeedNamespaces.Atom, XmlSafe.Clean(item.Title ?? string.Empty));
         if (item.Published is { } published)
             Text(writer, "published", Date(published));
@@ -101,6 +103,19 @@ public static class AtomWriter
         ModuleWriter.WriteItem(writer, item);
         ModuleWriter.WriteExtensions(writer, item.Extensions, withOwn: false);
         writer.Xml.WriteEndElement();
+    }
+
+    // An id is an IRI (§4.2.6). Feeds of other formats have any text there; it is kept beside the name made of it.
+    private static void WriteId(FeedXmlWriter writer, string? id)
+    {
+        if (id is null || AddressForm.Name(id) is not { Rule.Severity: Severity.Error })
+        {
+            Text(writer, "id", id?.Trim());
+            return;
+        }
+
+        Text(writer, "id", StableName.Of(id.Trim()));
+        writer.Xml.WriteElementString("dc", "identifier", FeedNamespaces.DublinCore, XmlSafe.Clean(id.Trim()));
     }
 
     private static void Text(FeedXmlWriter writer, string name, string? text) =>

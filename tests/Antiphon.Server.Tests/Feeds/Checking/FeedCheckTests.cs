@@ -84,7 +84,10 @@ public sealed class FeedCheckTests(AntiphonHost host) : IClassFixture<AntiphonHo
         var check = await CheckAsync(Good.Replace("Tue, 24 Nov", "Tue, 31 Feb", StringComparison.Ordinal));
         Assert.Equal("invalid", check.Text("verdict"));
         var finding = check.Items("findings").First();
-        Assert.Equal(["rule", "severity", "line", "column", "path", "message", "fix", "reference"], finding.Names());
+        Assert.Equal(
+            ["rule", "severity", "line", "column", "path", "message", "fix", "reference", "readersCope", "repairable"],
+            finding.Names()
+        );
         Assert.Equal(("error", 4L), (finding.Text("severity"), finding.Number("line")));
         Assert.Contains("31 Feb", finding.Text("message"), StringComparison.Ordinal);
     }

@@ -1,5 +1,3 @@
-using System.Security.Cryptography;
-using System.Text;
 using System.Xml.Linq;
 using Antiphon.Core.Feeds.Forms;
 using Antiphon.Core.Feeds.Reading;
@@ -7,6 +5,7 @@ using Antiphon.Core.Feeds.Repair.Xml;
 using Antiphon.Core.Feeds.Rules.Atom;
 using Antiphon.Core.Feeds.Rules.Texts;
 using Antiphon.Core.Feeds.Source;
+using Antiphon.Core.Feeds.Writing;
 
 namespace Antiphon.Core.Feeds.Repair.Formats;
 
@@ -37,7 +36,7 @@ internal sealed class AtomIdRepair(RepairWork work)
             Replace(
                 id!,
                 fault.Rule == SharedRules.LinkNotAbsolute ? AtomRules.IdNotIri.Id : fault.Rule.Id,
-                LinkResolver.IsAbsolute(link) && fault.Rule == SharedRules.LinkNotAbsolute ? link! : NameOf(text)
+                LinkResolver.IsAbsolute(link) && fault.Rule == SharedRules.LinkNotAbsolute ? link! : StableName.Of(text)
             );
         else if (text == _feedId)
             Replace(
@@ -71,7 +70,7 @@ internal sealed class AtomIdRepair(RepairWork work)
             Replace(
                 id,
                 fault.Rule == SharedRules.LinkNotAbsolute ? AtomRules.IdNotIri.Id : fault.Rule.Id,
-                NameOf(id.Value.Trim())
+                StableName.Of(id.Value.Trim())
             );
     }
 
@@ -89,19 +88,8 @@ internal sealed class AtomIdRepair(RepairWork work)
         id.Value = right;
     }
 
-    private static string NameOf(string text) => Urn(text);
-
     private static string Made(string kind, XElement element) =>
-        Urn(
+        StableName.Of(
             $"{kind}\n{element.Element(Atom + "title")?.Value}\n{element.Element(Atom + "published")?.Value}\n{element.Element(Atom + "content")?.Value}\n{element.ElementsBeforeSelf(element.Name).Count()}"
         );
-
-    // A name made of text (RFC 9562 §5.8).
-    private static string Urn(string text)
-    {
-        var bytes = SHA256.HashData(Encoding.UTF8.GetBytes(text))[..16];
-        bytes[6] = (byte)((bytes[6] & 0x0F) | 0x80);
-        bytes[8] = (byte)((bytes[8] & 0x3F) | 0x80);
-        return "urn:uuid:" + new Guid(bytes, bigEndian: true).ToString("D");
-    }
 }
