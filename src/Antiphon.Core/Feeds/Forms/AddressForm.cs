@@ -3,6 +3,7 @@ using System.Net;
 using System.Net.Sockets;
 using System.Text.RegularExpressions;
 using Antiphon.Core.Feeds.Rules.Texts;
+using Antiphon.Core.Findings;
 
 namespace Antiphon.Core.Feeds.Forms;
 
@@ -74,7 +75,10 @@ internal static partial class AddressForm
     /// <summary>An absolute address or a relative reference (RFC 3986 §4.1).</summary>
     public static Fault? Reference(string value) => Slip(value, mayBeRelative: true);
 
-    /// <summary>An absolute IRI of any scheme, such as a name that is never fetched (RFC 3987 §2.2).</summary>
+    /// <summary>
+    /// An absolute IRI of any scheme, such as a name that is never fetched (RFC 3987 §2.2); where it leads is nobody's
+    /// concern.
+    /// </summary>
     public static Fault? Name(string value)
     {
         var text = value.Trim();
@@ -83,7 +87,7 @@ internal static partial class AddressForm
         if (!Scheme().IsMatch(text))
             return new Fault(SharedRules.LinkNotAbsolute, text);
         return Characters(text)
-            ?? Authority(text)
+            ?? (Authority(text) is { Rule.Severity: Severity.Error } wrong ? wrong : null)
             ?? (
                 IsName(text)
                     ? null

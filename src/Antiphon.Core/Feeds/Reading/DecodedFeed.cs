@@ -117,7 +117,7 @@ public sealed record DecodedFeed(string Text, string Encoding, string? Declared,
             if (state == System.Buffers.OperationStatus.Done)
                 whole++;
             // A beginning with what could go on behind it is a character of UTF-8 gone wrong, not one of a single byte.
-            else if (body.Length > 1 && body[1] is >= 0x80 and <= 0xBF)
+            else if (body.Length > 1 && body[1] is >= 0x80 and <= 0xBF && !IsMarkOfWindows(body[1]))
                 return false;
             else
                 broken++;
@@ -126,6 +126,9 @@ public sealed record DecodedFeed(string Text, string Encoding, string? Declared,
 
         return broken > whole;
     }
+
+    // Quotes, dashes and dots of Windows-1252, which stand behind letters.
+    private static bool IsMarkOfWindows(byte value) => value is 0x85 or (>= 0x91 and <= 0x97) or 0xBB;
 
     private static string? CharsetOf(string? contentType)
     {

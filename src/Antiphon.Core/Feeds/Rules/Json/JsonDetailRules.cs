@@ -27,7 +27,7 @@ public static class JsonDetailRules
     public static readonly CheckRule TagNotText = new(
         "json-tag-not-text",
         Severity.Error,
-        "A tag is a {0}, but must be a text",
+        "A tag is {0}, but must be a string",
         "Write it in quotes.",
         "JSON Feed 1.1, Items"
     );

@@ -27,8 +27,8 @@ public static class JsonRules
     public static readonly CheckRule WrongType = new(
         "json-wrong-type",
         Severity.Error,
-        "\"{0}\" is a {1}, but must be a {2}",
-        "Write a {2}.",
+        "\"{0}\" is {1}, but must be {2}",
+        "Write {2}.",
         "JSON Feed 1.1"
     );
 

@@ -18,7 +18,7 @@ internal static class JsonValueRules
     public static readonly CheckRule ItemNotObject = new(
         "json-item-not-object",
         Severity.Error,
-        "An item is a {0}, but must be an object",
+        "An item is {0}, but must be an object",
         "Write it in braces, with id and content.",
         "JSON Feed 1.1, Items"
     );
@@ -57,7 +57,7 @@ internal static class JsonValueRules
     public static readonly CheckRule ExtensionNotObject = new(
         "json-extension-not-object",
         Severity.Warning,
-        "The extension \"{0}\" is a {1}",
+        "The extension \"{0}\" is {1}",
         "Write an object, with what you need as its members.",
         "JSON Feed 1.1, Extensions"
     )

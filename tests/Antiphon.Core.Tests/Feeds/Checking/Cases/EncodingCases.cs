@@ -12,6 +12,7 @@ internal static class EncodingCases
     [
         ("xml-encoding-wrong", In("iso-8859-1", Rss("utf-8", "Zweite Nächte")), null),
         ("xml-encoding-wrong", In("iso-8859-1", Rss("us-ascii", "Zweite Nächte")), null),
+        ("xml-encoding-wrong", In("windows-1252", Rss("utf-8", "Zoë’s light")), null),
         ("xml-encoding-disagrees", Utf8(GoodFeeds.Rss), "application/rss+xml; charset=iso-8859-1"),
         ("xml-encoding-unknown", Utf8(Rss("utf-9", "Second light")), null),
         ("xml-encoding-unknown", Utf8(Rss("english", "Second light")), null),

@@ -94,7 +94,7 @@ internal sealed class JsonExaminer(Examination examination)
             if (entry.Kind == JsonValueKind.Object)
                 yield return entry;
             else
-                examination.Report(JsonRules.WrongType, entry, name, JsonMemberExaminer.Word(entry.Kind), "object");
+                examination.Report(JsonRules.WrongType, entry, name, JsonMemberExaminer.Word(entry.Kind), "an object");
         }
     }
 

@@ -31,9 +31,11 @@ internal sealed class JsonMemberExaminer(Examination examination, bool isOld)
     public static string Word(JsonValueKind kind) =>
         kind switch
         {
-            JsonValueKind.True or JsonValueKind.False => "truth value",
+            JsonValueKind.True or JsonValueKind.False => "true or false",
             JsonValueKind.Null => "null",
-            _ => kind.ToString().ToLowerInvariant(),
+            JsonValueKind.Array => "an array",
+            JsonValueKind.Object => "an object",
+            _ => "a " + kind.ToString().ToLowerInvariant(),
         };
 
     private static string Folded(string name) =>
