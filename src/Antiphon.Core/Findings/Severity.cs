@@ -3,12 +3,12 @@ namespace Antiphon.Core.Findings;
 /// <summary>How much a finding matters.</summary>
 public enum Severity
 {
-    /// <summary>Breaks readers.</summary>
+    /// <summary>It must be otherwise.</summary>
     Error,
 
-    /// <summary>Some readers stumble, or something is lost.</summary>
+    /// <summary>It should be otherwise.</summary>
     Warning,
 
-    /// <summary>Would be better otherwise.</summary>
+    /// <summary>It may be so, and would be better otherwise.</summary>
     Advice,
 }

@@ -11,7 +11,7 @@ public static class RulePage
     {
         var page = new StringBuilder();
         page.Append(
-            "# Rules of the feed check\n\nMade from the rules themselves; `{0}` stands for the offending value. Errors break readers, warnings lose something or trouble some readers, advice is advice.\n"
+            "# Rules of the feed check\n\nMade from the rules themselves; `{0}` stands for the offending value. A rule is as grave as its clause is strict: what must be is an error, what should be a warning, what is allowed and yet unwise advice. “Readers cope” stands behind rules whose breach most feed readers get over. What each standard says, and which rules look at it: [the clauses](feed-conformance.md).\n"
         );
         foreach (var group in rules.GroupBy(rule => rule.Severity).OrderBy(group => group.Key))
         {
@@ -28,6 +28,7 @@ public static class RulePage
                     .Append(Cell(rule.Fix))
                     .Append(" | ")
                     .Append(Cell(rule.Reference))
+                    .Append(rule.ReadersCope ? "; readers cope" : string.Empty)
                     .Append(" |\n");
         }
 

@@ -19,4 +19,14 @@ public sealed record RepairResult(
     /// The document as bytes: those it came in where nothing was changed, else in UTF-8; empty when it is no feed.
     /// </summary>
     public byte[] Bytes { get; init; } = [];
+
+    /// <summary>
+    /// Whether something that was found is put right, so that the corrected document no longer has it. How a feed is
+    /// served is not for a document to put right.
+    /// </summary>
+    public bool PutsRight(Finding finding) =>
+        Text is not null
+        && Changes.Count > 0
+        && !finding.Rule.Id.StartsWith("http-", StringComparison.Ordinal)
+        && Remaining.All(left => left.Rule.Id != finding.Rule.Id || !left.Arguments.SequenceEqual(finding.Arguments));
 }

@@ -35,7 +35,7 @@ internal static class FeedCheckEndpoints
     private static async Task<Ok<FeedCheckView>> CheckBytes(HttpRequest request, FeedCheckService checks)
     {
         return TypedResults.Ok(
-            FeedCheckTranslator.ViewOf(checks.Check(await BytesAsync(request), request.ContentType))
+            FeedCheckTranslator.ViewOf(checks.Repair(await BytesAsync(request), request.ContentType))
         );
     }
 
@@ -68,7 +68,7 @@ internal static class FeedCheckEndpoints
             return FieldProblem.For("text", "Paste the feed's text first, or open a file.");
         var bytes = Encoding.UTF8.GetBytes(request.Text);
         return TypedResults.Ok(
-            FeedCheckService.PageOf(checks.Check(bytes, request.ContentType), null, request.ContentType, bytes.Length)
+            FeedCheckService.PageOf(checks.Repair(bytes, request.ContentType), null, request.ContentType, bytes.Length)
         );
     }
 

@@ -9,10 +9,6 @@ internal sealed class FeedCheckService(GuardedClient client, ServedProbe probe, 
 {
     private const int LongestSource = 1_000_000;
 
-    /// <summary>Checks bytes.</summary>
-    public FeedCheckResult Check(byte[] bytes, string? contentType, Uri? address = null) =>
-        FeedCheck.Run(bytes, new FeedCheckOptions(clock.GetUtcNow(), contentType, address));
-
     /// <summary>Checks what was fetched, and how it was served as far as the answer itself tells.</summary>
     /// <param name="fetched">The answer.</param>
     /// <param name="served">What else is known of how it is served; null for the answer alone.</param>
@@ -51,9 +47,13 @@ internal sealed class FeedCheckService(GuardedClient client, ServedProbe probe, 
         var (fetched, problem) = await FetchAsync(address, cancellation);
         if (fetched is null)
             return (null, problem);
+        var served = await probe.TryAsync(fetched, cancellation);
         return (
             PageOf(
-                CheckFetched(fetched, await probe.TryAsync(fetched, cancellation)),
+                FeedRepair.Run(
+                    fetched.Bytes,
+                    new FeedCheckOptions(clock.GetUtcNow(), fetched.ContentType, fetched.Address, served)
+                ),
                 fetched.Address.AbsoluteUri,
                 fetched.ContentType,
                 fetched.Bytes.Length
@@ -62,13 +62,16 @@ internal sealed class FeedCheckService(GuardedClient client, ServedProbe probe, 
         );
     }
 
-    /// <summary>The result with its source.</summary>
-    public static FeedCheckPage PageOf(FeedCheckResult result, string? address, string? contentType, int bytes) =>
-        new(
-            FeedCheckTranslator.ViewOf(result),
-            result.Source.Length > LongestSource ? result.Source[..LongestSource] : result.Source,
+    /// <summary>What was found, with what a repair puts right of it, and the source.</summary>
+    public static FeedCheckPage PageOf(RepairResult repaired, string? address, string? contentType, int bytes)
+    {
+        var source = repaired.Before.Source;
+        return new FeedCheckPage(
+            FeedCheckTranslator.ViewOf(repaired),
+            source.Length > LongestSource ? source[..LongestSource] : source,
             address,
             contentType,
             bytes
         );
+    }
 }

@@ -9,24 +9,27 @@ namespace Antiphon.Server.Feeds.Checking;
 internal static class FeedCheckTranslator
 {
     /// <summary>The form described in the API.</summary>
-    public static FeedCheckView ViewOf(FeedCheckResult result) =>
-        new(
+    public static FeedCheckView ViewOf(RepairResult repaired)
+    {
+        var result = repaired.Before;
+        return new FeedCheckView(
             result.Format,
             result.Version,
             result.Verdict,
-            [.. result.Findings.Select(ViewOf)],
+            [.. result.Findings.Select(finding => ViewOf(finding, repaired.PutsRight(finding)))],
             result.Feed is null ? null : ViewOf(result.Feed)
         );
+    }
 
     /// <summary>A repaired feed in the form described in the API.</summary>
-    public static FeedRepairView ViewOf(RepairResult result) =>
+    public static FeedRepairView RepairOf(RepairResult result) =>
         new(
             result.Text,
             [.. result.Changes.Select(change => new RepairChangeView(change.Line, change.Rule, change.Description))],
-            [.. result.Remaining.Select(ViewOf)]
+            [.. result.Remaining.Select(finding => ViewOf(finding, isRepairable: false))]
         );
 
-    private static FindingView ViewOf(Finding finding) =>
+    private static FindingView ViewOf(Finding finding, bool isRepairable) =>
         new(
             finding.Rule.Id,
             finding.Rule.Severity,
@@ -37,7 +40,7 @@ internal static class FeedCheckTranslator
             finding.Fix,
             finding.Rule.Reference,
             finding.Rule.ReadersCope,
-            RepairableRules.Contains(finding.Rule.Id)
+            isRepairable
         );
 
     private static FeedView ViewOf(Feed feed) =>

@@ -49,7 +49,9 @@ internal static class FeedWorkEndpoints
 
     private static async Task<Ok<FeedRepairView>> RepairBytes(HttpRequest request, FeedCheckService checks) =>
         TypedResults.Ok(
-            FeedCheckTranslator.ViewOf(checks.Repair(await FeedCheckEndpoints.BytesAsync(request), request.ContentType))
+            FeedCheckTranslator.RepairOf(
+                checks.Repair(await FeedCheckEndpoints.BytesAsync(request), request.ContentType)
+            )
         );
 
     private static async Task<Results<Ok<FeedRepairView>, ValidationProblem>> RepairAddress(
@@ -64,7 +66,7 @@ internal static class FeedWorkEndpoints
         return fetched is null
             ? FieldProblem.For("url", problem!)
             : TypedResults.Ok(
-                FeedCheckTranslator.ViewOf(checks.Repair(fetched.Bytes, fetched.ContentType, fetched.Address))
+                FeedCheckTranslator.RepairOf(checks.Repair(fetched.Bytes, fetched.ContentType, fetched.Address))
             );
     }
 
@@ -75,7 +77,7 @@ internal static class FeedWorkEndpoints
         string.IsNullOrWhiteSpace(request.Text)
             ? FieldProblem.For("text", "Paste the feed's text first, or open a file.")
             : TypedResults.Ok(
-                FeedCheckTranslator.ViewOf(checks.Repair(Encoding.UTF8.GetBytes(request.Text), request.ContentType))
+                FeedCheckTranslator.RepairOf(checks.Repair(Encoding.UTF8.GetBytes(request.Text), request.ContentType))
             );
 
     private static async Task<Results<FileContentHttpResult, ValidationProblem>> ConvertBytes(

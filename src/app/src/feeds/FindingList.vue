@@ -156,19 +156,14 @@ onKeyStroke('ArrowUp', (event) => step(event, -1))
   grid-column: 2/4;
   display: flex;
   flex-wrap: wrap;
-  gap: 3px 14px;
+  gap: 3px 8px;
   font-size: 12.5px;
   color: var(--soft);
   padding-top: 2px;
 }
-.marks span::before {
-  content: '';
-  display: inline-block;
-  width: 6px;
-  height: 6px;
-  border: 1px solid var(--soft);
-  margin-right: 6px;
-  vertical-align: 1px;
+.marks span + span::before {
+  content: '·';
+  margin-right: 8px;
 }
 .place {
   font: 500 12.5px var(--mono);

@@ -263,7 +263,7 @@ const de: Translated<typeof en> = {
   validWarnings: 'Gültig, mit Warnungen',
   worksButSomeFeed: 'Funktioniert, aber manche Feedreader können Schwierigkeiten haben.',
   hasErrors: 'Hat Fehler',
-  feedHasErrorsSome: 'Der Feed hat Fehler; einiges wird nicht angezeigt.',
+  feedHasErrorsSome: 'Der Feed hat Fehler.',
   notFeed2: 'Kein Feed',
 }
 

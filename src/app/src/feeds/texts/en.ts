@@ -257,6 +257,6 @@ export default {
   validWarnings: 'Valid, with warnings',
   worksButSomeFeed: 'Works, but some feed readers may have problems.',
   hasErrors: 'Has errors',
-  feedHasErrorsSome: 'The feed has errors; some content will not be shown.',
+  feedHasErrorsSome: 'The feed has errors.',
   notFeed2: 'Not a feed',
 } as const
