@@ -156,14 +156,10 @@ onKeyStroke('ArrowUp', (event) => step(event, -1))
   grid-column: 2/4;
   display: flex;
   flex-wrap: wrap;
-  gap: 3px 8px;
+  gap: 1px 18px;
   font-size: 12.5px;
   color: var(--soft);
   padding-top: 2px;
-}
-.marks span + span::before {
-  content: '·';
-  margin-right: 8px;
 }
 .place {
   font: 500 12.5px var(--mono);
