@@ -2,6 +2,7 @@ using Antiphon.Server;
 using Antiphon.Server.Comments.Notifying;
 using Antiphon.Server.Coverage;
 using Antiphon.Server.Demo;
+using Antiphon.Server.Feeds.Checking;
 using Antiphon.Server.Importing;
 using Antiphon.Server.Listings;
 using Antiphon.Server.Listings.Styles;
@@ -21,7 +22,13 @@ using Antiphon.Server.Search;
 var builder = WebApplication.CreateBuilder(args);
 builder.AddAreas();
 
+// A report is read by programs, which nothing else may stand in.
+if (args is [CheckFeedCommand.Name, ..])
+    builder.Logging.ClearProviders();
+
 var app = builder.Build();
+if (args is [CheckFeedCommand.Name, .. var asked])
+    return await CheckFeedCommand.RunAsync(asked, app.Services, Console.Out, Console.Error);
 if (!await app.PrepareDatabaseAsync())
     return 1;
 await app.FillPlainTextsAsync();

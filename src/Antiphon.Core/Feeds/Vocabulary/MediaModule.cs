@@ -18,43 +18,7 @@ internal static class MediaModule
     private static IEnumerable<ModuleElement> Files() =>
         [
             Modules.In(ModulePlaces.Entry, Modules.Any("group") with { MayRepeat = true }),
-            Modules.In(
-                ModulePlaces.Entry | ModulePlaces.Module,
-                Modules.Any("content") with
-                {
-                    MayRepeat = true,
-                    Attributes =
-                    [
-                        new("url", Form: AddressForm.Absolute),
-                        new("fileSize", Form: Size("fileSize")),
-                        new("type", Form: ModuleForms.MediaType("media:content/@type")),
-                        new(
-                            "medium",
-                            Form: ModuleForms.OneOf(
-                                "media:content/@medium",
-                                "image",
-                                "audio",
-                                "video",
-                                "document",
-                                "executable"
-                            )
-                        ),
-                        new("isDefault", Form: ModuleForms.OneOf("media:content/@isDefault", "true", "false")),
-                        new(
-                            "expression",
-                            Form: ModuleForms.OneOf("media:content/@expression", "full", "sample", "nonstop")
-                        ),
-                        new("bitrate", Form: ModuleForms.Number("media:content/@bitrate")),
-                        new("framerate", Form: ModuleForms.Number("media:content/@framerate")),
-                        new("samplingrate", Form: ModuleForms.Number("media:content/@samplingrate")),
-                        new("channels", Form: ModuleForms.Number("media:content/@channels")),
-                        new("duration", Form: ModuleForms.Number("media:content/@duration")),
-                        new("height", Form: Size("height")),
-                        new("width", Form: Size("width")),
-                        new("lang", Form: LanguageForm.Tag),
-                    ],
-                }
-            ),
+            Modules.In(ModulePlaces.Entry | ModulePlaces.Module, Content()),
             Modules.In(
                 Anywhere,
                 Modules.Any("thumbnail") with
@@ -85,6 +49,39 @@ internal static class MediaModule
                 }
             ),
         ];
+
+    private static ElementSpec Content() =>
+        Modules.Any("content") with
+        {
+            MayRepeat = true,
+            Attributes =
+            [
+                new("url", Form: AddressForm.Absolute),
+                new("fileSize", Form: Size("fileSize")),
+                new("type", Form: ModuleForms.MediaType("media:content/@type")),
+                new(
+                    "medium",
+                    Form: ModuleForms.OneOf(
+                        "media:content/@medium",
+                        "image",
+                        "audio",
+                        "video",
+                        "document",
+                        "executable"
+                    )
+                ),
+                new("isDefault", Form: ModuleForms.OneOf("media:content/@isDefault", "true", "false")),
+                new("expression", Form: ModuleForms.OneOf("media:content/@expression", "full", "sample", "nonstop")),
+                new("bitrate", Form: ModuleForms.Number("media:content/@bitrate")),
+                new("framerate", Form: ModuleForms.Number("media:content/@framerate")),
+                new("samplingrate", Form: ModuleForms.Number("media:content/@samplingrate")),
+                new("channels", Form: ModuleForms.Number("media:content/@channels")),
+                new("duration", Form: ModuleForms.Number("media:content/@duration")),
+                new("height", Form: Size("height")),
+                new("width", Form: Size("width")),
+                new("lang", Form: LanguageForm.Tag),
+            ],
+        };
 
     private static IEnumerable<ModuleElement> Words() =>
         [

@@ -26,6 +26,56 @@ internal static class Modules
         "rights",
     ];
 
+    private static readonly string[] TermDates =
+    [
+        "created",
+        "modified",
+        "issued",
+        "available",
+        "date",
+        "dateSubmitted",
+        "dateAccepted",
+        "dateCopyrighted",
+    ];
+
+    private static readonly string[] MoreTerms =
+    [
+        "abstract",
+        "accessRights",
+        "accrualMethod",
+        "accrualPeriodicity",
+        "accrualPolicy",
+        "alternative",
+        "audience",
+        "bibliographicCitation",
+        "conformsTo",
+        "educationLevel",
+        "extent",
+        "hasFormat",
+        "hasPart",
+        "hasVersion",
+        "instructionalMethod",
+        "isFormatOf",
+        "isPartOf",
+        "isReferencedBy",
+        "isReplacedBy",
+        "isRequiredBy",
+        "isVersionOf",
+        "language",
+        "license",
+        "mediator",
+        "medium",
+        "provenance",
+        "references",
+        "replaces",
+        "requires",
+        "rightsHolder",
+        "spatial",
+        "tableOfContents",
+        "temporal",
+        "valid",
+    ];
+
     private static readonly FrozenDictionary<string, Module> ByNamespace = All()
         .ToFrozenDictionary(module => module.Namespace);
 
@@ -107,65 +157,17 @@ internal static class Modules
         new(
             FeedNamespaces.DublinCoreTerms,
             [
-                .. new[]
-                {
-                    "created",
-                    "modified",
-                    "issued",
-                    "available",
-                    "date",
-                    "dateSubmitted",
-                    "dateAccepted",
-                    "dateCopyrighted",
-                    "valid",
-                }.Select(name =>
+                .. TermDates.Select(name =>
                     In(
                         ModulePlaces.Both,
-                        Text(
-                            name,
-                            name == "valid" ? null : ModuleForms.By(ModuleRules.DublinCoreDate, DateForms.IsW3C)
-                        ) with
+                        Text(name, ModuleForms.By(ModuleRules.DublinCoreDate, DateForms.IsW3C)) with
                         {
                             MayRepeat = true,
                         }
                     )
                 ),
                 .. DublinCoreNames
-                    .Concat([
-                        "abstract",
-                        "accessRights",
-                        "accrualMethod",
-                        "accrualPeriodicity",
-                        "accrualPolicy",
-                        "alternative",
-                        "audience",
-                        "bibliographicCitation",
-                        "conformsTo",
-                        "educationLevel",
-                        "extent",
-                        "hasFormat",
-                        "hasPart",
-                        "hasVersion",
-                        "instructionalMethod",
-                        "isFormatOf",
-                        "isPartOf",
-                        "isReferencedBy",
-                        "isReplacedBy",
-                        "isRequiredBy",
-                        "isVersionOf",
-                        "language",
-                        "license",
-                        "mediator",
-                        "medium",
-                        "provenance",
-                        "references",
-                        "replaces",
-                        "requires",
-                        "rightsHolder",
-                        "spatial",
-                        "tableOfContents",
-                        "temporal",
-                    ])
+                    .Concat(MoreTerms)
                     .Select(name => In(ModulePlaces.Both, Any(name) with { MayRepeat = true })),
             ]
         );

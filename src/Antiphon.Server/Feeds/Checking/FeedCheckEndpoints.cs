@@ -1,4 +1,5 @@
 using System.Text;
+using Antiphon.Core.Findings;
 using Antiphon.Server.Platform.Access;
 using Antiphon.Server.Platform.Requests;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -35,9 +36,12 @@ internal static class FeedCheckEndpoints
     private static async Task<Ok<FeedCheckView>> CheckBytes(HttpRequest request, FeedCheckService checks)
     {
         return TypedResults.Ok(
-            FeedCheckTranslator.ViewOf(checks.Repair(await BytesAsync(request), request.ContentType))
+            FeedCheckTranslator.ViewOf(checks.Repair(await BytesAsync(request), request.ContentType), TextsFor(request))
         );
     }
+
+    /// <summary>What the rules say in the language of a request.</summary>
+    internal static RuleTexts TextsFor(HttpRequest request) => RuleTexts.For(AskedLanguage.Of(request));
 
     /// <summary>The raw bytes of a request; the server bounds their number.</summary>
     internal static async Task<byte[]> BytesAsync(HttpRequest request)
@@ -49,18 +53,20 @@ internal static class FeedCheckEndpoints
 
     private static async Task<Results<Ok<FeedCheckPage>, ValidationProblem>> CheckAddress(
         string url,
+        HttpRequest http,
         FeedCheckService checks,
         CancellationToken cancellation
     )
     {
         if (AddressOf(url) is not { } address)
             return NoAddress();
-        var (page, problem) = await checks.CheckAsync(address, cancellation);
+        var (page, problem) = await checks.CheckAsync(address, TextsFor(http), cancellation);
         return page is not null ? TypedResults.Ok(page) : FieldProblem.For("url", problem!);
     }
 
     private static Results<Ok<FeedCheckPage>, ValidationProblem> CheckText(
         CheckTextRequest request,
+        HttpRequest http,
         FeedCheckService checks
     )
     {
@@ -68,7 +74,13 @@ internal static class FeedCheckEndpoints
             return FieldProblem.For("text", "Paste the feed's text first, or open a file.");
         var bytes = Encoding.UTF8.GetBytes(request.Text);
         return TypedResults.Ok(
-            FeedCheckService.PageOf(checks.Repair(bytes, request.ContentType), null, request.ContentType, bytes.Length)
+            FeedCheckService.PageOf(
+                checks.Repair(bytes, request.ContentType),
+                TextsFor(http),
+                null,
+                request.ContentType,
+                bytes.Length
+            )
         );
     }
 

@@ -1,5 +1,6 @@
 using Antiphon.Core.Feeds.Checking;
 using Antiphon.Core.Feeds.Repair;
+using Antiphon.Core.Findings;
 using Antiphon.Server.Outgoing;
 
 namespace Antiphon.Server.Feeds.Checking;
@@ -42,7 +43,11 @@ internal sealed class FeedCheckService(GuardedClient client, ServedProbe probe, 
     }
 
     /// <summary>Fetches and checks; the second value says why it could not be fetched.</summary>
-    public async Task<(FeedCheckPage? Page, string? Problem)> CheckAsync(Uri address, CancellationToken cancellation)
+    public async Task<(FeedCheckPage? Page, string? Problem)> CheckAsync(
+        Uri address,
+        RuleTexts texts,
+        CancellationToken cancellation
+    )
     {
         var (fetched, problem) = await FetchAsync(address, cancellation);
         if (fetched is null)
@@ -54,6 +59,7 @@ internal sealed class FeedCheckService(GuardedClient client, ServedProbe probe, 
                     fetched.Bytes,
                     new FeedCheckOptions(clock.GetUtcNow(), fetched.ContentType, fetched.Address, served)
                 ),
+                texts,
                 fetched.Address.AbsoluteUri,
                 fetched.ContentType,
                 fetched.Bytes.Length
@@ -63,11 +69,17 @@ internal sealed class FeedCheckService(GuardedClient client, ServedProbe probe, 
     }
 
     /// <summary>What was found, with what a repair puts right of it, and the source.</summary>
-    public static FeedCheckPage PageOf(RepairResult repaired, string? address, string? contentType, int bytes)
+    public static FeedCheckPage PageOf(
+        RepairResult repaired,
+        RuleTexts texts,
+        string? address,
+        string? contentType,
+        int bytes
+    )
     {
         var source = repaired.Before.Source;
         return new FeedCheckPage(
-            FeedCheckTranslator.ViewOf(repaired),
+            FeedCheckTranslator.ViewOf(repaired, texts),
             source.Length > LongestSource ? source[..LongestSource] : source,
             address,
             contentType,

@@ -9,39 +9,42 @@ namespace Antiphon.Server.Feeds.Checking;
 internal static class FeedCheckTranslator
 {
     /// <summary>The form described in the API.</summary>
-    public static FeedCheckView ViewOf(RepairResult repaired)
+    public static FeedCheckView ViewOf(RepairResult repaired, RuleTexts texts)
     {
         var result = repaired.Before;
         return new FeedCheckView(
             result.Format,
             result.Version,
             result.Verdict,
-            [.. result.Findings.Select(finding => ViewOf(finding, repaired.PutsRight(finding)))],
+            [.. result.Findings.Select(finding => ViewOf(finding, repaired.PutsRight(finding), texts))],
             result.Feed is null ? null : ViewOf(result.Feed)
         );
     }
 
     /// <summary>A repaired feed in the form described in the API.</summary>
-    public static FeedRepairView RepairOf(RepairResult result) =>
+    public static FeedRepairView RepairOf(RepairResult result, RuleTexts texts) =>
         new(
             result.Text,
             [.. result.Changes.Select(change => new RepairChangeView(change.Line, change.Rule, change.Description))],
-            [.. result.Remaining.Select(finding => ViewOf(finding, isRepairable: false))]
+            [.. result.Remaining.Select(finding => ViewOf(finding, isRepairable: false, texts))]
         );
 
-    private static FindingView ViewOf(Finding finding, bool isRepairable) =>
-        new(
+    private static FindingView ViewOf(Finding finding, bool isRepairable, RuleTexts texts)
+    {
+        var (message, fix) = texts.Of(finding);
+        return new FindingView(
             finding.Rule.Id,
             finding.Rule.Severity,
             finding.Line,
             finding.Column,
             finding.Path,
-            finding.Message,
-            finding.Fix,
+            message,
+            fix,
             finding.Rule.Reference,
             finding.Rule.ReadersCope,
             isRepairable
         );
+    }
 
     private static FeedView ViewOf(Feed feed) =>
         new(

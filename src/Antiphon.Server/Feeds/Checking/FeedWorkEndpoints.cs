@@ -50,12 +50,14 @@ internal static class FeedWorkEndpoints
     private static async Task<Ok<FeedRepairView>> RepairBytes(HttpRequest request, FeedCheckService checks) =>
         TypedResults.Ok(
             FeedCheckTranslator.RepairOf(
-                checks.Repair(await FeedCheckEndpoints.BytesAsync(request), request.ContentType)
+                checks.Repair(await FeedCheckEndpoints.BytesAsync(request), request.ContentType),
+                FeedCheckEndpoints.TextsFor(request)
             )
         );
 
     private static async Task<Results<Ok<FeedRepairView>, ValidationProblem>> RepairAddress(
         string url,
+        HttpRequest http,
         FeedCheckService checks,
         CancellationToken cancellation
     )
@@ -66,18 +68,25 @@ internal static class FeedWorkEndpoints
         return fetched is null
             ? FieldProblem.For("url", problem!)
             : TypedResults.Ok(
-                FeedCheckTranslator.RepairOf(checks.Repair(fetched.Bytes, fetched.ContentType, fetched.Address))
+                FeedCheckTranslator.RepairOf(
+                    checks.Repair(fetched.Bytes, fetched.ContentType, fetched.Address),
+                    FeedCheckEndpoints.TextsFor(http)
+                )
             );
     }
 
     private static Results<Ok<FeedRepairView>, ValidationProblem> RepairText(
         CheckTextRequest request,
+        HttpRequest http,
         FeedCheckService checks
     ) =>
         string.IsNullOrWhiteSpace(request.Text)
             ? FieldProblem.For("text", "Paste the feed's text first, or open a file.")
             : TypedResults.Ok(
-                FeedCheckTranslator.RepairOf(checks.Repair(Encoding.UTF8.GetBytes(request.Text), request.ContentType))
+                FeedCheckTranslator.RepairOf(
+                    checks.Repair(Encoding.UTF8.GetBytes(request.Text), request.ContentType),
+                    FeedCheckEndpoints.TextsFor(http)
+                )
             );
 
     private static async Task<Results<FileContentHttpResult, ValidationProblem>> ConvertBytes(

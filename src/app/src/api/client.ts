@@ -1,4 +1,5 @@
 import createClient, { type Middleware } from 'openapi-fetch'
+import { language } from '../texts'
 import { Problem } from './problem'
 import type { components, paths } from './schema'
 
@@ -17,6 +18,7 @@ export const antiforgeryToken = () => antiforgery
 
 const carry: Middleware = {
   onRequest({ request }) {
+    request.headers.set('Accept-Language', language.slice(0, 2))
     if (request.method !== 'GET') request.headers.set('X-Antiphon-Antiforgery', antiforgery)
     return request
   },

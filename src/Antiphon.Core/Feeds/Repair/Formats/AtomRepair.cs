@@ -125,6 +125,41 @@ internal sealed class AtomRepair(RepairWork work)
 
     private void RepairContainer(XElement container)
     {
+        var parts = new AtomPartRepair(work);
+        RepairDates(container);
+        foreach (
+            var person in container
+                .Elements()
+                .Where(element => element.Name == Atom + "author" || element.Name == Atom + "contributor")
+                .ToList()
+        )
+            parts.Person(person);
+        foreach (
+            var category in container
+                .Elements(Atom + "category")
+                .Where(category => string.IsNullOrWhiteSpace((string?)category.Attribute("term")))
+                .ToList()
+        )
+            parts.Category(category);
+        DropBlank(container);
+        RepairAlternates(container);
+        var texts = new AtomTextRepair(work);
+        foreach (
+            var text in container
+                .Elements()
+                .Where(element =>
+                    element.Name.Namespace == Atom
+                    && element.Name.LocalName is "title" or "subtitle" or "rights" or "summary"
+                )
+                .ToList()
+        )
+            texts.Repair(text, isContent: false);
+        foreach (var content in container.Elements(Atom + "content").ToList())
+            texts.Repair(content, isContent: true);
+    }
+
+    private void RepairDates(XElement container)
+    {
         foreach (
             var date in container
                 .Elements()
@@ -140,21 +175,10 @@ internal sealed class AtomRepair(RepairWork work)
             else
                 DatedElement.Atom(work, date);
         }
+    }
 
-        foreach (
-            var person in container
-                .Elements()
-                .Where(element => element.Name == Atom + "author" || element.Name == Atom + "contributor")
-                .ToList()
-        )
-            RepairPerson(person);
-        foreach (
-            var category in container
-                .Elements(Atom + "category")
-                .Where(category => string.IsNullOrWhiteSpace((string?)category.Attribute("term")))
-                .ToList()
-        )
-            RepairCategory(category);
+    private void DropBlank(XElement container)
+    {
         foreach (
             var blank in container
                 .Elements()
@@ -173,79 +197,6 @@ internal sealed class AtomRepair(RepairWork work)
                 $"Left out the empty {blank.Name.LocalName}"
             );
         }
-
-        RepairAlternates(container);
-        var texts = new AtomTextRepair(work);
-        foreach (
-            var text in container
-                .Elements()
-                .Where(element =>
-                    element.Name.Namespace == Atom
-                    && element.Name.LocalName is "title" or "subtitle" or "rights" or "summary"
-                )
-                .ToList()
-        )
-            texts.Repair(text, isContent: false);
-        foreach (var content in container.Elements(Atom + "content").ToList())
-            texts.Repair(content, isContent: true);
-    }
-
-    private void RepairPerson(XElement person)
-    {
-        var words = string.Concat(person.Nodes().OfType<XText>().Select(text => text.Value)).Trim();
-        foreach (
-            var part in person
-                .Elements()
-                .Where(part => part.Name.Namespace == Atom && part.Value.Trim().Length == 0 && !part.HasElements)
-                .ToList()
-        )
-        {
-            part.Remove();
-            work.Note(person, AtomStructureRules.Empty.Id, $"Left out the empty {part.Name.LocalName} of a person");
-        }
-
-        if (person.Element(Atom + "name") is not null)
-            return;
-        var name =
-            words.Length > 0 ? words
-            : person.Element(Kept.Namespace + "text")?.Value.Trim() is { Length: > 0 } kept ? kept
-            : person.Element(Atom + "email")?.Value.Trim().Split('@')[0] is { Length: > 0 } mail ? mail
-            : person.Element(Atom + "uri")?.Value.Trim() is { Length: > 0 } address && LinkResolver.IsWeb(address)
-                ? new Uri(address).Host
-            : null;
-        if (name is null)
-        {
-            if (person.HasElements)
-                return;
-            work.Note(person.Parent!, AtomRules.PersonNameMissing.Id, "Left out a person of whom nothing is said");
-            person.Remove();
-            return;
-        }
-
-        person.Elements(Kept.Namespace + "text").Where(text => text.Value.Trim() == name).Remove();
-        RepairWork.AddFirst(person, new XElement(Atom + "name", name));
-        work.Note(person, AtomRules.PersonNameMissing.Id, $"Named the {person.Name.LocalName} {name}");
-    }
-
-    private void RepairCategory(XElement category)
-    {
-        var term = ((string?)category.Attribute("label"))?.Trim() is { Length: > 0 } label
-            ? label
-            : category.Value.Trim();
-        work.Note(
-            category.Parent!,
-            AtomRules.CategoryTermMissing.Id,
-            term.Length > 0 ? $"Gave the category the term {term}" : "Left out a category without a name"
-        );
-        if (term.Length == 0)
-        {
-            category.Remove();
-            return;
-        }
-
-        category.SetAttributeValue("term", term);
-        if (category.Value.Trim() == term)
-            category.RemoveNodes();
     }
 
     // The first is the page; what else leads to the same in the same language is related to it.

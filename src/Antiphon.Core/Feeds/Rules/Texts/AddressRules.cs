@@ -10,7 +10,7 @@ internal static class AddressRules
         "address-scheme-misspelt",
         Severity.Error,
         "The address “{0}” begins wrongly",
-        "Write {1}",
+        "Write {1}.",
         "RFC 3986 §3.1"
     );
 

@@ -1,0 +1,56 @@
+using System.Globalization;
+using System.Xml.Linq;
+using Antiphon.Core.Feeds.Writing;
+using Antiphon.Core.Findings;
+
+namespace Antiphon.Core.Feeds.Reports;
+
+/// <summary>
+/// A report as build servers read results of tests, in the XML that JUnit began: a feed is a suite, a rule it breaks a
+/// test that failed. What is no error is told beside the tests.
+/// </summary>
+public static class JunitReport
+{
+    /// <summary>The document.</summary>
+    public static string Of(IReadOnlyList<CheckedFeed> feeds) =>
+        new XDocument(new XElement("testsuites", feeds.Select(Suite))).ToString() + "\n";
+
+    private static XElement Suite(CheckedFeed feed)
+    {
+        var errors = feed
+            .Result.Findings.Where(finding => finding.Rule.Severity == Severity.Error)
+            .GroupBy(finding => finding.Rule.Id)
+            .ToList();
+        var rest = feed.Result.Findings.Where(finding => finding.Rule.Severity != Severity.Error).ToList();
+        return new XElement(
+            "testsuite",
+            new XAttribute("name", Clean(feed.Name)),
+            new XAttribute("tests", Math.Max(1, errors.Count)),
+            new XAttribute("failures", errors.Count),
+            errors.Count == 0 ? Test(feed, "valid") : errors.Select(rule => Failed(feed, [.. rule])),
+            rest.Count == 0 ? null : new XElement("system-out", Clean(string.Join('\n', rest.Select(Line))))
+        );
+    }
+
+    private static XElement Test(CheckedFeed feed, string name) =>
+        new("testcase", new XAttribute("classname", Clean(feed.Name)), new XAttribute("name", name));
+
+    private static XElement Failed(CheckedFeed feed, List<Finding> findings)
+    {
+        var test = Test(feed, findings[0].Rule.Id);
+        test.Add(
+            new XElement(
+                "failure",
+                new XAttribute("message", Clean(findings[0].Message)),
+                new XAttribute("type", "error"),
+                Clean(string.Join('\n', findings.Select(Line)))
+            )
+        );
+        return test;
+    }
+
+    private static string Line(Finding finding) =>
+        $"{(finding.Line is { } line ? line.ToString(CultureInfo.InvariantCulture) + ":" + finding.Column : "-")} {finding.Rule.Id}: {finding.Message}. {finding.Fix} ({finding.Rule.Reference})";
+
+    private static string Clean(string text) => XmlSafe.Clean(text);
+}
