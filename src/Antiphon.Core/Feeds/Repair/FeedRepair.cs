@@ -48,12 +48,15 @@ public static class FeedRepair
     {
         if (before.Format is not { } format)
             return null;
+        // How it is served is not the document's doing.
+        if (before.Findings.All(finding => finding.Rule.Id.StartsWith("http-", StringComparison.Ordinal)))
+            return before.Source;
         try
         {
             var text = DocumentText.Repaired(decoded, format, changes);
             var repaired = Once(text, format, options, changes);
             // What was written may be read otherwise than what was meant, where a document was badly broken.
-            for (var round = 1; round < MostRounds && repaired is not null; round++)
+            for (var round = 1; round < MostRounds && repaired is not null && changes.Count > 0; round++)
             {
                 var count = changes.Count;
                 var again = Once(repaired, format, options, changes);

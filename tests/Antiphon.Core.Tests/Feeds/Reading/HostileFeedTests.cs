@@ -52,6 +52,30 @@ public sealed class HostileFeedTests
             { "links without end in a text", Item(Repeat("<a href=\"")) },
             { "spaces after an address", Item("<a href=" + Repeat("  ") + "x>") },
             { "tags of one letter in a text", Item(Repeat("<b>")) },
+            { "ends in a text that end nothing, deep down", Item(Repeat("<b>") + Repeat("</i>")) },
+            { "tags in a text that cross", Item(Repeat("<p><b></p>") + Repeat("</b>") + Repeat("</i>")) },
+            { "scripts in a text without end", Item(Repeat("<script>")) },
+            {
+                "attributes in a text, each once",
+                Item(
+                    "<a "
+                        + string.Concat(
+                            Enumerable
+                                .Range(0, Many)
+                                .Select(number => string.Create(CultureInfo.InvariantCulture, $"b{number} "))
+                        )
+                        + "c c>"
+                )
+            },
+            { "one file many times", Channel("<item>" + Repeat("<enclosure url='a'/>") + "</item>") },
+            {
+                "tags of a post that are none",
+                "{\"version\":\"https://jsonfeed.org/version/1.1\",\"items\":[{\"tags\":[" + Repeat("[1],") + "1]}]}"
+            },
+            {
+                "items that are none",
+                "{\"version\":\"https://jsonfeed.org/version/1.1\",\"items\":[" + Repeat("[],{},1,") + "1]}"
+            },
             { "handlers that are none", Item("<a" + Repeat(" onx") + ">") },
             { "spaces in a date", Channel($"<item><pubDate>Tue,{Repeat(" ")}24</pubDate></item>") },
             { "a date of digits and colons", Channel($"<item><pubDate>{Repeat("1:1")}</pubDate></item>") },

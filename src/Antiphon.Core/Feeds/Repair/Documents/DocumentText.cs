@@ -1,5 +1,6 @@
 using System.Text;
 using System.Text.RegularExpressions;
+using Antiphon.Core.Feeds.Checking.Examining.Documents;
 using Antiphon.Core.Feeds.Model;
 using Antiphon.Core.Feeds.Reading;
 using Antiphon.Core.Feeds.Rules.Documents;
@@ -30,6 +31,10 @@ internal static partial class DocumentText
         );
         if (format == FeedFormat.JsonFeed)
         {
+            if (decoded.Broken is not null)
+                changes.Add(
+                    new RepairChange(null, EncodingRules.InvalidBytes.Id, "Left out bytes that are no characters")
+                );
             if (decoded.Marked is not null || decoded.Encoding != "utf-8")
                 changes.Add(
                     new RepairChange(
@@ -41,8 +46,6 @@ internal static partial class DocumentText
             return text;
         }
 
-        if (decoded.Broken is not null && format == FeedFormat.JsonFeed)
-            changes.Add(new RepairChange(null, EncodingRules.InvalidBytes.Id, "Left out bytes that are no characters"));
         if (FeedReader.TextBefore(text) is { Length: > 0 } before)
         {
             changes.Add(new RepairChange(1, DocumentRules.TextBeforeFeed.Id, "Left out what stood before the feed"));
@@ -66,35 +69,11 @@ internal static partial class DocumentText
         return Entities(Version(text, changes), changes);
     }
 
-    private static string? Encoding(DecodedFeed decoded)
-    {
-        var declared = decoded.Declared;
-        if (decoded.IsMislabelled)
-            return DocumentRules.EncodingWrong.Id;
-        if (decoded.Broken is not null)
-            return EncodingRules.InvalidBytes.Id;
-        if (decoded.IsWideWithoutMark)
-            return EncodingRules.MarkMissing.Id;
-        if (declared is null)
-            return null;
-        if (EncodingNames.Registered(declared) is not null)
-            return EncodingRules.NameInformal.Id;
-        if (!DecodedFeed.IsKnown(declared) && !DecodedFeed.IsWideName(declared))
-            return EncodingRules.NameUnknown.Id;
-        if (
-            DecodedFeed.IsWideName(declared)
-            && !decoded.Encoding.StartsWith("utf-16", StringComparison.Ordinal)
-            && !decoded.Encoding.StartsWith("utf-32", StringComparison.Ordinal)
-        )
-            return EncodingRules.WideDiffers.Id;
-        if (
-            decoded.Marked is not null
-            && !DecodedFeed.IsWideName(declared)
-            && !decoded.Marked.Equals(declared, StringComparison.OrdinalIgnoreCase)
-        )
-            return EncodingRules.MarkDiffers.Id;
-        return decoded.HasWindowsCharacters ? EncodingRules.WindowsBytes.Id : null;
-    }
+    private static string? Encoding(DecodedFeed decoded) =>
+        decoded.IsMislabelled ? DocumentRules.EncodingWrong.Id
+        : decoded.Broken is not null ? EncodingRules.InvalidBytes.Id
+        : TransportExaminer.Declaration(decoded)?.Rule.Id
+            ?? (decoded.HasWindowsCharacters ? EncodingRules.WindowsBytes.Id : null);
 
     private static string Characters(string text, List<RepairChange> changes)
     {
@@ -116,7 +95,7 @@ internal static partial class DocumentText
             changes.Add(
                 new RepairChange(null, EncodingRules.MarkInside.Id, "Left out a byte order mark within the text")
             );
-        var clear = Garbled().Replace(unmarked, Cleared);
+        var clear = CharacterExaminer.Garbled().Replace(unmarked, Cleared);
         if (clear != unmarked)
             changes.Add(
                 new RepairChange(
@@ -197,9 +176,6 @@ internal static partial class DocumentText
 
     [GeneratedRegex("[\uFDD0-\uFDEF\u007F]")]
     private static partial Regex Nobodys();
-
-    [GeneratedRegex("(?:Ã[\u0080-\u00BF€‚ƒ„…†‡ˆ‰Š‹ŒŽ‘’“”•–—˜™š›œžŸ]|Â[\u00A0-\u00BF]|â€[™œ“”˜¦–—¢\u0080-\u00BF])+")]
-    private static partial Regex Garbled();
 
     [GeneratedRegex("""^\s*<\?xml\s+version\s*=\s*["']([^"']*)["']""")]
     private static partial Regex Declared();

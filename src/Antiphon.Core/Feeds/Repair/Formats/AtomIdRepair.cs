@@ -17,6 +17,7 @@ internal sealed class AtomIdRepair(RepairWork work)
 {
     private static readonly XNamespace Atom = FeedNamespaces.Atom;
     private readonly HashSet<string> _versions = new(StringComparer.Ordinal);
+    private readonly Dictionary<string, int> _same = new(StringComparer.Ordinal);
     private readonly string? _feedId =
         work.Root.Name.LocalName == "feed" ? work.Root.Element(Atom + "id")?.Value.Trim() : null;
 
@@ -88,8 +89,12 @@ internal sealed class AtomIdRepair(RepairWork work)
         id.Value = right;
     }
 
-    private static string Made(string kind, XElement element) =>
-        StableName.Of(
-            $"{kind}\n{element.Element(Atom + "title")?.Value}\n{element.Element(Atom + "published")?.Value}\n{element.Element(Atom + "content")?.Value}\n{element.ElementsBeforeSelf(element.Name).Count()}"
-        );
+    // Of several that say the same each gets its own.
+    private string Made(string kind, XElement element)
+    {
+        var words =
+            $"{kind}\n{element.Element(Atom + "title")?.Value}\n{element.Element(Atom + "published")?.Value}\n{element.Element(Atom + "content")?.Value}";
+        var number = _same[words] = _same.GetValueOrDefault(words) + 1;
+        return StableName.Of($"{words}\n{number}");
+    }
 }

@@ -21,7 +21,7 @@ internal sealed class RssItemRepair(RepairWork work, bool isOld)
     /// <summary>Repairs one item.</summary>
     public void Repair(XElement item)
     {
-        RepairGuid(item, XNamespace.None);
+        RepairGuid(item);
         foreach (var date in item.Elements("pubDate").ToList())
             DatedElement.Rss(work, date);
         foreach (
@@ -40,8 +40,9 @@ internal sealed class RssItemRepair(RepairWork work, bool isOld)
                 .ToList()
         )
             MoveAuthor(author);
+        var files = new HashSet<string>(StringComparer.Ordinal);
         foreach (var enclosure in item.Elements("enclosure").ToList())
-            RepairEnclosure(enclosure);
+            RepairEnclosure(enclosure, files);
         RepairSource(item);
         RepairDates(item);
         RepairTexts(item);
@@ -124,16 +125,16 @@ internal sealed class RssItemRepair(RepairWork work, bool isOld)
         );
     }
 
-    private void RepairGuid(XElement item, XNamespace name)
+    private void RepairGuid(XElement item)
     {
-        var guids = item.Elements(name + "guid").ToList();
+        var guids = item.Elements("guid").ToList();
         var guid = guids.Find(element => element.Value.Trim().Length > 0) ?? guids.FirstOrDefault();
         var text = guid?.Value.Trim() ?? string.Empty;
         if (text.Length == 0 && guid is null && isOld)
             return;
         if (text.Length == 0)
         {
-            AddGuid(item, name, guid);
+            AddGuid(item, guid);
             return;
         }
 
@@ -152,7 +153,7 @@ internal sealed class RssItemRepair(RepairWork work, bool isOld)
             );
         }
 
-        if (!_guids.Add(text) && item.Element(name + "link")?.Value.Trim() is { Length: > 0 } link && _guids.Add(link))
+        if (!_guids.Add(text) && item.Element("link")?.Value.Trim() is { Length: > 0 } link && _guids.Add(link))
         {
             work.Note(
                 guid,
@@ -164,14 +165,14 @@ internal sealed class RssItemRepair(RepairWork work, bool isOld)
         }
     }
 
-    private void AddGuid(XElement item, XNamespace name, XElement? empty)
+    private void AddGuid(XElement item, XElement? empty)
     {
-        var link = item.Element(name + "link")?.Value.Trim();
-        var value = LinkResolver.IsWeb(link) && _guids.Add(link!) ? link! : MadeOf(item, name);
+        var link = item.Element("link")?.Value.Trim();
+        var value = LinkResolver.IsWeb(link) && _guids.Add(link!) ? link! : MadeOf(item);
         var isLink = value == link;
         var rule = empty is null ? RssRules.GuidMissing.Id : RssRules.GuidEmpty.Id;
         empty?.Remove();
-        var guid = RepairWork.Add(item, new XElement(name + "guid", value));
+        var guid = RepairWork.Add(item, new XElement("guid", value));
         if (!isLink)
             guid.SetAttributeValue("isPermaLink", "false");
         _guids.Add(value);
@@ -179,10 +180,10 @@ internal sealed class RssItemRepair(RepairWork work, bool isOld)
     }
 
     // The same item gets the same guid at every repair, so that readers do not show it again.
-    private static string MadeOf(XElement item, XNamespace name)
+    private static string MadeOf(XElement item)
     {
         var words =
-            $"{item.Element(name + "title")?.Value}\n{item.Element(name + "pubDate")?.Value}\n{item.Element(name + "description")?.Value}";
+            $"{item.Element("title")?.Value}\n{item.Element("pubDate")?.Value}\n{item.Element("description")?.Value}";
         return "urn:sha256:" + Convert.ToHexStringLower(SHA256.HashData(Encoding.UTF8.GetBytes(words)).AsSpan(0, 12));
     }
 
@@ -197,7 +198,7 @@ internal sealed class RssItemRepair(RepairWork work, bool isOld)
         RepairWork.Rename(author, DublinCore + "creator");
     }
 
-    private void RepairEnclosure(XElement enclosure)
+    private void RepairEnclosure(XElement enclosure, HashSet<string> seen)
     {
         var address = (string?)enclosure.Attribute("url");
         if (string.IsNullOrWhiteSpace((string?)enclosure.Attribute("length")))
@@ -219,11 +220,7 @@ internal sealed class RssItemRepair(RepairWork work, bool isOld)
             );
         }
 
-        if (
-            enclosure
-                .ElementsBeforeSelf("enclosure")
-                .Any(before => ((string?)before.Attribute("url"))?.Trim() == address?.Trim() && address is not null)
-        )
+        if (address is not null && !seen.Add(address.Trim()))
         {
             work.Note(enclosure, RssStructureRules.EnclosureTwice.Id, "Left out an enclosure that is there twice");
             enclosure.Remove();

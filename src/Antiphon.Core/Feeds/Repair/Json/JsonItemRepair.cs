@@ -7,6 +7,7 @@ using Antiphon.Core.Feeds.Repair.Values;
 using Antiphon.Core.Feeds.Rules.Json;
 using Antiphon.Core.Feeds.Rules.Texts;
 using Antiphon.Core.Feeds.Vocabulary;
+using Antiphon.Core.Feeds.Writing;
 using Antiphon.Core.Html;
 
 namespace Antiphon.Core.Feeds.Repair.Json;
@@ -15,36 +16,26 @@ namespace Antiphon.Core.Feeds.Repair.Json;
 internal sealed class JsonItemRepair(JsonMemberRepair members, Action<string, string> note, Uri? home, bool isOld)
 {
     private readonly HashSet<string> _ids = new(StringComparer.Ordinal);
+    private readonly Dictionary<string, int> _same = new(StringComparer.Ordinal);
 
-    /// <summary>Repairs all items.</summary>
-    public void Run(JsonArray items)
-    {
-        foreach (var entry in items.ToList())
-        {
-            if (entry is not JsonObject item)
-            {
-                Replace(items, entry);
-                continue;
-            }
-
-            members.Repair(item, JsonVocabulary.Item);
-            Repair(item);
-        }
-    }
+    /// <summary>Repairs all items of a feed.</summary>
+    public void Run(JsonObject feed) => JsonList.Sift(feed, (JsonArray)feed["items"]!, Item);
 
     // A text alone is the item's text.
-    private void Replace(JsonArray items, JsonNode? entry)
+    private JsonNode? Item(JsonNode? entry)
     {
-        var at = items.IndexOf(entry);
-        if (entry?.GetValueKind() is JsonValueKind.String or JsonValueKind.Number)
-        {
-            var item = new JsonObject { ["content_text"] = entry.ToString() };
-            items[at] = item;
-            Repair(item);
-        }
+        if (entry is JsonObject item)
+            members.Repair(item, JsonVocabulary.Item);
         else
-            items.RemoveAt(at);
-        note(JsonValueRules.ItemNotObject.Id, "Wrote an item as an object, or left it out where it says nothing");
+        {
+            note(JsonValueRules.ItemNotObject.Id, "Wrote an item as an object, or took it out where it says nothing");
+            if (entry?.GetValueKind() is not (JsonValueKind.String or JsonValueKind.Number))
+                return null;
+            item = new JsonObject { ["content_text"] = entry.ToString() };
+        }
+
+        Repair(item);
+        return item;
     }
 
     private void Repair(JsonObject item)
@@ -78,43 +69,41 @@ internal sealed class JsonItemRepair(JsonMemberRepair members, Action<string, st
         );
     }
 
-    // The same item gets the same id at every repair.
+    // The same item gets the same id at every repair; of several that say the same each gets its own.
     private string NameOf(JsonObject item)
     {
         var words = $"{item["title"]}\n{item["date_published"]}\n{item["content_text"]}{item["content_html"]}";
-        for (var number = 0; ; number++)
+        string id;
+        do
         {
-            var bytes = System.Security.Cryptography.SHA256.HashData(
-                System.Text.Encoding.UTF8.GetBytes(words + (number == 0 ? string.Empty : $"\n{number}"))
-            );
-            var id = "urn:sha256:" + Convert.ToHexStringLower(bytes.AsSpan(0, 12));
-            if (_ids.Add(id))
-                return id;
-        }
+            var number = _same[words] = _same.GetValueOrDefault(words) + 1;
+            id = StableName.Of(number == 1 ? words : $"{words}\n{number}");
+        } while (!_ids.Add(id));
+        return id;
     }
 
     private void RepairTags(JsonObject item)
     {
         if (item["tags"] is not JsonArray tags)
             return;
-        foreach (var tag in tags.ToList())
+        JsonList.Sift(item, tags, Tag);
+    }
+
+    private JsonNode? Tag(JsonNode? tag)
+    {
+        switch (tag?.GetValueKind())
         {
-            if (tag?.GetValueKind() is JsonValueKind.Number or JsonValueKind.True or JsonValueKind.False)
-            {
-                tags[tags.IndexOf(tag)] = tag.ToString();
+            case JsonValueKind.String when !string.IsNullOrWhiteSpace(tag.ToString()):
+                return tag;
+            case JsonValueKind.String:
+                note(JsonValueRules.Empty.Id, "Took out an empty tag");
+                return null;
+            case JsonValueKind.Number or JsonValueKind.True or JsonValueKind.False:
                 note(JsonDetailRules.TagNotText.Id, $"Wrote the tag {tag} as text");
-            }
-            else if (tag?.GetValueKind() != JsonValueKind.String)
-                JsonPeopleRepair.Drop(
-                    item,
-                    tags,
-                    tag,
-                    JsonDetailRules.TagNotText.Id,
-                    "Took out a tag that is no text",
-                    note
-                );
-            else if (string.IsNullOrWhiteSpace(tag.ToString()))
-                JsonPeopleRepair.Drop(item, tags, tag, JsonValueRules.Empty.Id, "Took out an empty tag", note);
+                return JsonValue.Create(tag.ToString());
+            default:
+                note(JsonDetailRules.TagNotText.Id, "Took out a tag that is no text");
+                return null;
         }
     }
 
@@ -157,49 +146,37 @@ internal sealed class JsonItemRepair(JsonMemberRepair members, Action<string, st
     {
         if (item["attachments"] is not JsonArray files)
             return;
-        foreach (var entry in files.ToList())
-        {
-            if (entry is not JsonObject file)
-            {
-                JsonPeopleRepair.Drop(
-                    item,
-                    files,
-                    entry,
-                    JsonRules.WrongType.Id,
-                    "Took out an attachment that is none",
-                    note
-                );
-                continue;
-            }
-
-            members.Repair(file, JsonVocabulary.Attachment);
-            if (file["url"] is null)
-            {
-                JsonPeopleRepair.Drop(
-                    item,
-                    files,
-                    file,
-                    JsonRules.AttachmentIncomplete.Id,
-                    "Took out an attachment without an address",
-                    note
-                );
-                continue;
-            }
-
-            var type = file["mime_type"]?.ToString();
-            if (type is not null && MediaTypeForm.IsValid(type))
-                continue;
-            var right = (type is null ? null : MediaTypes.OfWord(type))
-                ?? MediaTypes.OfAddress(file["url"]!.ToString())
-                ?? "application/octet-stream";
-            file["mime_type"] = right;
-            note(
-                type is null ? JsonRules.AttachmentIncomplete.Id : JsonValueRules.MediaType.Id,
-                $"Said that an attachment is {right}"
-            );
-        }
-
+        JsonList.Sift(item, files, File);
         if (files.Count == 0)
             item.Remove("attachments");
+    }
+
+    private JsonNode? File(JsonNode? entry)
+    {
+        if (entry is not JsonObject file)
+        {
+            note(JsonRules.WrongType.Id, "Took out an attachment that is none");
+            return null;
+        }
+
+        members.Repair(file, JsonVocabulary.Attachment);
+        if (file["url"] is null)
+        {
+            note(JsonRules.AttachmentIncomplete.Id, "Took out an attachment without an address");
+            return null;
+        }
+
+        var type = file["mime_type"]?.ToString();
+        if (type is not null && MediaTypeForm.IsValid(type))
+            return file;
+        var right = (type is null ? null : MediaTypes.OfWord(type))
+            ?? MediaTypes.OfAddress(file["url"]!.ToString())
+            ?? "application/octet-stream";
+        file["mime_type"] = right;
+        note(
+            type is null ? JsonRules.AttachmentIncomplete.Id : JsonValueRules.MediaType.Id,
+            $"Said that an attachment is {right}"
+        );
+        return file;
     }
 }

@@ -13,8 +13,8 @@ namespace Antiphon.Core.Feeds.Repair.Json;
 /// <param name="home">Against what relative addresses are resolved, or null.</param>
 internal sealed class JsonMemberRepair(Action<string, string> note, Uri? home)
 {
-    // Extensions are allowed everywhere, so what has no place is kept in one.
-    private const string Kept = "_kept";
+    /// <summary>The extension for what has no place; extensions are allowed everywhere.</summary>
+    public const string Kept = "_kept";
 
     /// <summary>Repairs an object.</summary>
     public void Repair(JsonObject owner, IReadOnlyList<MemberSpec> members)

@@ -25,30 +25,7 @@ internal static class JsonPeopleRepair
 
         if (owner["authors"] is not JsonArray authors)
             return;
-        foreach (var entry in authors.ToList())
-        {
-            if (entry is JsonObject person)
-            {
-                members.Repair(person, JsonVocabulary.Author);
-                if (person["name"] is null && person["url"] is null && person["avatar"] is null)
-                    Drop(
-                        owner,
-                        authors,
-                        person,
-                        JsonDetailRules.AuthorEmpty.Id,
-                        "Took out an author of whom nothing is said",
-                        note
-                    );
-            }
-            else if (entry?.GetValueKind() == JsonValueKind.String)
-            {
-                authors[authors.IndexOf(entry)] = new JsonObject { ["name"] = entry.ToString() };
-                note(JsonRules.WrongType.Id, "Wrote the name of an author as an object");
-            }
-            else
-                Drop(owner, authors, entry, JsonRules.WrongType.Id, "Took out an author that is none", note);
-        }
-
+        JsonList.Sift(owner, authors, entry => Author(entry, members, note));
         if (authors.Count == 0)
             owner.Remove("authors");
     }
@@ -58,52 +35,53 @@ internal static class JsonPeopleRepair
     {
         if (feed["hubs"] is not JsonArray hubs)
             return;
-        foreach (var entry in hubs.ToList())
-        {
-            if (entry is not JsonObject hub)
-            {
-                Drop(feed, hubs, entry, JsonRules.WrongType.Id, "Took out a hub that is none", note);
-                continue;
-            }
-
-            members.Repair(hub, JsonVocabulary.Hub);
-            if (hub["url"] is null)
-                Drop(feed, hubs, hub, JsonDetailRules.HubIncomplete.Id, "Took out a hub without an address", note);
-            else if (hub["type"] is null)
-            {
-                hub["type"] = "WebSub";
-                note(JsonDetailRules.HubIncomplete.Id, "Said that a hub is of WebSub");
-            }
-        }
-
+        JsonList.Sift(feed, hubs, entry => Hub(entry, members, note));
         if (hubs.Count == 0)
             feed.Remove("hubs");
     }
 
-    /// <summary>Takes an entry out of a list; what it says is kept in the extension of its owner.</summary>
-    public static void Drop(
-        JsonObject owner,
-        JsonArray list,
-        JsonNode? entry,
-        string rule,
-        string done,
-        Action<string, string> note
-    )
+    private static JsonNode? Author(JsonNode? entry, JsonMemberRepair members, Action<string, string> note)
     {
-        var at = list.IndexOf(entry);
-        list.RemoveAt(at);
-        var saysNothing =
-            entry is null or JsonObject { Count: 0 }
-            || (entry is JsonValue value && string.IsNullOrWhiteSpace(value.ToString()));
-        if (!saysNothing)
+        if (entry?.GetValueKind() == JsonValueKind.String && !string.IsNullOrWhiteSpace(entry.ToString()))
         {
-            var kept = owner["_kept"] as JsonObject ?? [];
-            var taken = kept["taken_out"] as JsonArray ?? [];
-            taken.Add(entry!.DeepClone());
-            kept["taken_out"] = taken.Parent is null ? taken : taken.DeepClone();
-            owner["_kept"] = kept.Parent is null ? kept : kept.DeepClone();
+            note(JsonRules.WrongType.Id, "Wrote the name of an author as an object");
+            return new JsonObject { ["name"] = entry.ToString() };
         }
 
-        note(rule, done);
+        if (entry is not JsonObject person)
+        {
+            note(JsonRules.WrongType.Id, "Took out an author that is none");
+            return null;
+        }
+
+        members.Repair(person, JsonVocabulary.Author);
+        if (person["name"] is not null || person["url"] is not null || person["avatar"] is not null)
+            return person;
+        note(JsonDetailRules.AuthorEmpty.Id, "Took out an author of whom nothing is said");
+        return null;
+    }
+
+    private static JsonNode? Hub(JsonNode? entry, JsonMemberRepair members, Action<string, string> note)
+    {
+        if (entry is not JsonObject hub)
+        {
+            note(JsonRules.WrongType.Id, "Took out a hub that is none");
+            return null;
+        }
+
+        members.Repair(hub, JsonVocabulary.Hub);
+        if (hub["url"] is null)
+        {
+            note(JsonDetailRules.HubIncomplete.Id, "Took out a hub without an address");
+            return null;
+        }
+
+        if (hub["type"] is null)
+        {
+            hub["type"] = "WebSub";
+            note(JsonDetailRules.HubIncomplete.Id, "Said that a hub is of WebSub");
+        }
+
+        return hub;
     }
 }

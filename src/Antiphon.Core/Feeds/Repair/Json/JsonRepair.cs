@@ -1,8 +1,8 @@
 using System.Text.Encodings.Web;
 using System.Text.Json;
 using System.Text.Json.Nodes;
-using System.Text.RegularExpressions;
 using Antiphon.Core.Feeds.Checking;
+using Antiphon.Core.Feeds.Checking.Examining.Formats;
 using Antiphon.Core.Feeds.Mending;
 using Antiphon.Core.Feeds.Reading;
 using Antiphon.Core.Feeds.Rules.Documents;
@@ -13,7 +13,7 @@ using Antiphon.Core.Feeds.Vocabulary;
 namespace Antiphon.Core.Feeds.Repair.Json;
 
 /// <summary>Repairs JSON Feed.</summary>
-internal static partial class JsonRepair
+internal static class JsonRepair
 {
     private const string Start = "https://jsonfeed.org/version/";
 
@@ -62,7 +62,7 @@ internal static partial class JsonRepair
         var isOld = feed["version"]?.ToString() is Start + "1" or Start + "1.0";
         JsonPeopleRepair.Authors(feed, isOld, members, Note);
         JsonPeopleRepair.Hubs(feed, members, Note);
-        new JsonItemRepair(members, Note, home, isOld).Run((JsonArray)feed["items"]!);
+        new JsonItemRepair(members, Note, home, isOld).Run(feed);
         RepairVersion(feed, Note);
         return changes.Count == before ? text : feed.ToJsonString(Written) + "\n";
     }
@@ -70,7 +70,7 @@ internal static partial class JsonRepair
     private static JsonObject? Parsed(string text, Action<string, string> note)
     {
         // Half of a character is no text to any parser (RFC 8259 §8.2).
-        var whole = HalfCharacter().Replace(text, string.Empty);
+        var whole = JsonEscapeExaminer.Half().Replace(text, "${before}");
         if (whole != text)
             note(JsonValueRules.HalfCharacter.Id, "Left out half of a character");
         void Twice(string name) => note(JsonValueRules.MemberTwice.Id, $"Kept the last of the members named {name}");
@@ -111,10 +111,4 @@ internal static partial class JsonRepair
             : JsonRules.VersionUnknown;
         note(rule.Id, $"Said that it is JSON Feed {(isNearly ? number : "1.1")}");
     }
-
-    // An escaped low half without its high half before it, or a high half without its low half behind it.
-    [GeneratedRegex(
-        @"\\u[dD][89abAB][0-9a-fA-F]{2}(?!\\u[dD][c-fC-F][0-9a-fA-F]{2})|(?<!\\u[dD][89abAB][0-9a-fA-F]{2})\\u[dD][c-fC-F][0-9a-fA-F]{2}"
-    )]
-    private static partial Regex HalfCharacter();
 }

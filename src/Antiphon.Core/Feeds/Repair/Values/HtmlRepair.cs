@@ -16,8 +16,7 @@ internal sealed partial class HtmlRepair
     private readonly string _html;
     private readonly Action<string, string> _note;
     private readonly List<(int At, int Length, string Instead)> _edits = [];
-    private readonly List<HtmlTag> _open = [];
-    private readonly Dictionary<string, int> _closedEarly = new(StringComparer.Ordinal);
+    private readonly HtmlOpenTags _open = new();
 
     private HtmlRepair(string html, Action<string, string> note) => (_html, _note) = (html, note);
 
@@ -56,8 +55,7 @@ internal sealed partial class HtmlRepair
                 TakeStart(tag, end);
         }
 
-        var missing = _open.Where(tag => !HtmlVocabulary.MayStayOpen(tag.Name)).Reverse().ToList();
-        foreach (var tag in missing)
+        foreach (var tag in _open.Unclosed())
         {
             _note(HtmlRules.NotClosed.Id, $"Closed <{tag.Name}>");
             _edits.Add((_html.Length, 0, $"</{tag.Name}>"));
@@ -76,49 +74,37 @@ internal sealed partial class HtmlRepair
     private void TakeStart(HtmlTag tag, int end)
     {
         Rewrite(tag, end);
-        if (HtmlVocabulary.IsVoid(tag.Name))
-            return;
-        if (HtmlVocabulary.IsBlock(tag.Name) && _open.Count > 0 && _open[^1].Name == "p")
-            _open.RemoveAt(_open.Count - 1);
-        _open.Add(tag);
+        _open.Open(tag);
     }
 
     private void TakeEnd(HtmlTag tag, int end)
     {
         if (HtmlVocabulary.IsVoid(tag.Name))
             return;
-        var at = _open.FindLastIndex(open => open.Name == tag.Name);
-        if (at < 0)
+        if (_open.Close(tag.Name) is not { } cut)
         {
-            var isCrossed = _closedEarly.GetValueOrDefault(tag.Name) > 0;
-            if (isCrossed)
-                _closedEarly[tag.Name]--;
-            _note(
-                isCrossed ? HtmlRules.Misnested.Id : HtmlRules.EndWithoutStart.Id,
-                $"Left out </{tag.Name}>, which closes nothing there"
-            );
+            var rule = _open.TakeCrossed(tag.Name) ? HtmlRules.Misnested : HtmlRules.EndWithoutStart;
+            _note(rule.Id, $"Left out </{tag.Name}>, which closes nothing there");
             _edits.Add((tag.At, end - tag.At, string.Empty));
             return;
         }
 
-        foreach (var inner in _open.Skip(at + 1).Reverse().Where(inner => !HtmlVocabulary.MayStayOpen(inner.Name)))
+        foreach (var inner in cut)
         {
             _note(HtmlRules.NotClosed.Id, $"Closed <{inner.Name}> before </{tag.Name}>");
             _edits.Add((tag.At, 0, $"</{inner.Name}>"));
-            _closedEarly[inner.Name] = _closedEarly.GetValueOrDefault(inner.Name) + 1;
         }
-
-        _open.RemoveRange(at, _open.Count - at);
     }
 
     // The tag is written anew only when one of its attributes is not right.
     private void Rewrite(HtmlTag tag, int end)
     {
         var kept = new List<HtmlAttribute>();
+        var seen = new HashSet<string>(StringComparer.Ordinal);
         var isChanged = false;
         foreach (var attribute in tag.Attributes)
         {
-            var right = kept.Exists(before => before.Name == attribute.Name)
+            var right = !seen.Add(attribute.Name)
                 ? Dropped(HtmlRules.AttributeTwice.Id, tag, attribute)
                 : Right(tag, attribute);
             isChanged |= right is null || right != attribute;

@@ -167,6 +167,7 @@ internal static class LegalCases
             Case.JsonTop("icons", "\"icon\": \"https://quillmoor.example/i.png\", \"favicon\": \"https://quillmoor.example/f.png\""),
             Case.Json("another order", "\"version\": \"https://jsonfeed.org/version/1.1\",\n  \"title\": \"Night Log\",", "\"title\": \"Night Log\",\n  \"version\": \"https://jsonfeed.org/version/1.1\","),
             Case.Json("escapes", "Cloud.", "Cl\\u006fud \\ud83c\\udf19 \\\\u12 \\/."),
+            Case.Json("a backslash before what looks like half a character", "Cloud.", "C:\\\\ud83d"),
             Case.Json("a name as id", "\"id\": \"https://quillmoor.example/2\"", "\"id\": \"two\""),
             Case.JsonItem("sizes", "\"attachments\": [{ \"url\": \"https://quillmoor.example/b.mp3\", \"mime_type\": \"audio/mpeg\", \"title\": \"b\", \"size_in_bytes\": 0, \"duration_in_seconds\": 1.5 }]"),
             Case.Json("no items", "\"items\": [", "\"items\": [") with { Case = new(GoodFeeds.Json, "", "{\"version\":\"https://jsonfeed.org/version/1.1\",\"title\":\"Log\",\"items\":[]}") },

@@ -41,9 +41,9 @@ internal static partial class CharacterExaminer
             Report(EncodingRules.WindowsBytes, windows.Index, decoded.Served ?? decoded.Declared!, windows.Value);
     }
 
-    // Bytes of UTF-8 taken one by one, as Latin-1 or Windows-1252 show them.
-    [GeneratedRegex("Ã[\u0080-\u00BF€‚ƒ„…†‡ˆ‰Š‹ŒŽ‘’“”•–—˜™š›œžŸ]|Â[\u00A0-\u00BF]|â€[™œ“”˜¦–—¢\u0080-\u00BF]")]
-    private static partial Regex Garbled();
+    /// <summary>Bytes of UTF-8 taken one by one, as Latin-1 or Windows-1252 show them.</summary>
+    [GeneratedRegex("(?:Ã[\u0080-\u00BF€‚ƒ„…†‡ˆ‰Š‹ŒŽ‘’“”•–—˜™š›œžŸ]|Â[\u00A0-\u00BF]|â€[™œ“”˜¦–—¢\u0080-\u00BF])+")]
+    internal static partial Regex Garbled();
 
     [GeneratedRegex("[€‚ƒ„…†‡ˆ‰Š‹ŒŽ‘’“”•–—˜™š›œžŸ]")]
     private static partial Regex WindowsOnly();

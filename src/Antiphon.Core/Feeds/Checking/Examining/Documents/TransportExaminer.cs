@@ -1,3 +1,4 @@
+using Antiphon.Core.Feeds.Forms;
 using Antiphon.Core.Feeds.Model;
 using Antiphon.Core.Feeds.Reading;
 using Antiphon.Core.Feeds.Rules.Documents;
@@ -51,26 +52,33 @@ internal static class TransportExaminer
 
     private static void ExamineDeclared(Examination examination, DecodedFeed decoded)
     {
-        var declared = decoded.Declared;
-        void Report(CheckRule rule, params string[] arguments) => examination.Report(Finding.At(rule, 1, 1, arguments));
-        if (decoded.IsWideWithoutMark)
-            Report(EncodingRules.MarkMissing, decoded.Encoding);
-        if (declared is null)
-            return;
-        if (EncodingNames.Registered(declared) is { } registered)
-            Report(EncodingRules.NameInformal, declared, registered);
-        else if (!DecodedFeed.IsKnown(declared) && !DecodedFeed.IsWideName(declared))
-            Report(EncodingRules.NameUnknown, declared);
+        if (Declaration(decoded) is { } fault)
+            examination.Report(Finding.At(fault.Rule, 1, 1, fault.Arguments));
         else if (
-            DecodedFeed.IsWideName(declared)
-            && !decoded.Encoding.StartsWith("utf-16", StringComparison.Ordinal)
-            && !decoded.Encoding.StartsWith("utf-32", StringComparison.Ordinal)
+            decoded is { Served: { } served, Declared: { } declared }
+            && DecodedFeed.IsKnown(served)
+            && !IsSame(served, declared)
         )
-            Report(EncodingRules.WideDiffers, declared);
-        else if (decoded.Marked is { } marked && !IsSame(marked, declared))
-            Report(EncodingRules.MarkDiffers, marked, declared);
-        else if (decoded.Served is not null && DecodedFeed.IsKnown(decoded.Served) && !IsSame(decoded.Served, declared))
-            examination.Report(Finding.Overall(DocumentRules.EncodingDisagrees, decoded.Served, declared));
+            examination.Report(Finding.Overall(DocumentRules.EncodingDisagrees, served, declared));
+    }
+
+    /// <summary>What is wrong with what a document says of its own encoding, or null.</summary>
+    public static Fault? Declaration(DecodedFeed decoded)
+    {
+        if (decoded.IsWideWithoutMark)
+            return new Fault(EncodingRules.MarkMissing, decoded.Encoding);
+        if (decoded.Declared is not { } declared)
+            return null;
+        if (EncodingNames.Registered(declared) is { } registered)
+            return new Fault(EncodingRules.NameInformal, declared, registered);
+        var isWide = DecodedFeed.IsWideName(declared);
+        if (!DecodedFeed.IsKnown(declared) && !isWide)
+            return new Fault(EncodingRules.NameUnknown, declared);
+        if (isWide && !DecodedFeed.IsWideName(decoded.Encoding))
+            return new Fault(EncodingRules.WideDiffers, declared);
+        return decoded.Marked is { } marked && !IsSame(marked, declared)
+            ? new Fault(EncodingRules.MarkDiffers, marked, declared)
+            : null;
     }
 
     // UTF-16 names both orders of bytes, since the mark tells which it is.

@@ -13,8 +13,8 @@ internal static partial class JsonEscapeExaminer
     {
         if (Half().Match(text) is not { Success: true } half)
             return;
-        var (line, column) = TextPlace.Of(text, half.Index);
-        examination.Report(Finding.At(JsonValueRules.HalfCharacter, line, column, half.Value));
+        var (line, column) = TextPlace.Of(text, half.Groups["half"].Index);
+        examination.Report(Finding.At(JsonValueRules.HalfCharacter, line, column, half.Groups["half"].Value));
     }
 
     /// <summary>
@@ -22,7 +22,7 @@ internal static partial class JsonEscapeExaminer
     /// that is escaped itself begins no escape.
     /// </summary>
     [GeneratedRegex(
-        @"(?<!\\)(?:\\\\)*(?:\\u[dD][89abAB][0-9a-fA-F]{2}(?!\\u[dD][c-fC-F][0-9a-fA-F]{2})|(?<!\\u[dD][89abAB][0-9a-fA-F]{2})\\u[dD][c-fC-F][0-9a-fA-F]{2})"
+        @"(?<!\\)(?<before>(?:\\\\)*)(?<half>\\u[dD][89abAB][0-9a-fA-F]{2}(?!\\u[dD][c-fC-F][0-9a-fA-F]{2})|(?<!\\u[dD][89abAB][0-9a-fA-F]{2})\\u[dD][c-fC-F][0-9a-fA-F]{2})"
     )]
-    private static partial Regex Half();
+    internal static partial Regex Half();
 }

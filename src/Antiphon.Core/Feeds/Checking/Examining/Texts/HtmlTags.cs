@@ -141,7 +141,7 @@ internal sealed class HtmlTags(string html)
     private void SkipTo(string end)
     {
         var at = html.IndexOf(end, _at, StringComparison.OrdinalIgnoreCase);
-        if (at >= 0)
-            _at = at;
+        // Without its end everything behind it is its text (HTML Standard, §13.2.5.2).
+        _at = at < 0 ? html.Length : at;
     }
 }
