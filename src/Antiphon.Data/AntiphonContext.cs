@@ -18,6 +18,7 @@ using Antiphon.Data.Comments.Commenters;
 using Antiphon.Data.Comments.Moderation;
 using Antiphon.Data.Conversions;
 using Antiphon.Data.Feeds;
+using Antiphon.Data.Feeds.Checking;
 using Antiphon.Data.Feeds.Monitoring;
 using Antiphon.Data.Importing;
 using Antiphon.Data.Listings;
@@ -69,6 +70,12 @@ public sealed class AntiphonContext(DbContextOptions<AntiphonContext> options)
 
     /// <summary>What their checks gave.</summary>
     public DbSet<WatchRecord> WatchRecords => Set<WatchRecord>();
+
+    /// <summary>Several feeds checked at once.</summary>
+    public DbSet<CheckRun> CheckRuns => Set<CheckRun>();
+
+    /// <summary>Checks of feeds, waiting and made.</summary>
+    public DbSet<KeptCheck> KeptChecks => Set<KeptCheck>();
 
     /// <summary>What teams are told.</summary>
     public DbSet<Notice> Notices => Set<Notice>();

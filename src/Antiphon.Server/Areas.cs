@@ -12,9 +12,11 @@ using Antiphon.Server.Embed;
 using Antiphon.Server.Exporting;
 using Antiphon.Server.Feeds.Checking;
 using Antiphon.Server.Feeds.Hub;
+using Antiphon.Server.Feeds.Kept;
 using Antiphon.Server.Feeds.Monitoring;
 using Antiphon.Server.Feeds.Partners;
 using Antiphon.Server.Feeds.Published;
+using Antiphon.Server.Feeds.Published.Lists;
 using Antiphon.Server.Importing;
 using Antiphon.Server.Listings;
 using Antiphon.Server.Listings.Styles;
@@ -70,6 +72,7 @@ internal static class Areas
         builder.AddCoverage();
         builder.AddLooks();
         builder.AddFeeds();
+        builder.AddKeptChecks();
         builder.AddOwnFeeds();
         builder.AddPartnerFeeds();
         builder.AddOwnHub();
@@ -146,6 +149,8 @@ internal static class Areas
         site.MapListings();
         site.MapLooks();
         site.MapSiteFeeds();
+        site.MapKeptChecks();
+        site.MapCheckRuns();
         site.MapPartnerFeeds();
         site.MapWatching();
         site.MapNotices();

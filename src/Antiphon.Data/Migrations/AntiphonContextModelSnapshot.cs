@@ -1057,6 +1057,116 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("CommentVotes");
                 });
 
+            modelBuilder.Entity("Antiphon.Data.Comments.Commenters.CommenterLink", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("CommentId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("ExpiresAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Hash")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Mail")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("OwnerKey")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("Hash")
+                        .IsUnique();
+
+                    b.HasIndex("SiteId");
+
+                    b.ToTable("ReaderLinks", (string)null);
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Comments.Commenters.ConfirmedCommenter", b =>
+                {
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Mail")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("ConfirmedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("SiteId", "Mail");
+
+                    b.ToTable("ConfirmedReaders", (string)null);
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Comments.Commenters.ProvenDevice", b =>
+                {
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Mail")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("OwnerKey")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("ProvenAt")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("SiteId", "Mail", "OwnerKey");
+
+                    b.ToTable("ProvenDevices");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Comments.Commenters.ThreadFollow", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Key")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("MadeAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Mail")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<bool>("OnlyAnswers")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("ThreadId")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("Key")
+                        .IsUnique();
+
+                    b.HasIndex("SiteId");
+
+                    b.HasIndex("ThreadId", "Mail")
+                        .IsUnique();
+
+                    b.ToTable("ThreadFollows");
+                });
+
             modelBuilder.Entity("Antiphon.Data.Comments.Moderation.CommentDeed", b =>
                 {
                     b.Property<long>("Id")
@@ -1104,31 +1214,6 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("CommentDeeds");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Comments.Moderation.CommentViewer", b =>
-                {
-                    b.Property<long>("SiteId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("PersonId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("At")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("CommentId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("PersonName")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.HasKey("SiteId", "PersonId");
-
-                    b.HasIndex("CommentId");
-
-                    b.ToTable("CommentLooks");
-                });
-
             modelBuilder.Entity("Antiphon.Data.Comments.Moderation.CommentNote", b =>
                 {
                     b.Property<long>("Id")
@@ -1159,6 +1244,31 @@ namespace Antiphon.Data.Migrations
                     b.HasIndex("PersonId");
 
                     b.ToTable("CommentNotes");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Comments.Moderation.CommentViewer", b =>
+                {
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("PersonId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("At")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("CommentId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("PersonName")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("SiteId", "PersonId");
+
+                    b.HasIndex("CommentId");
+
+                    b.ToTable("CommentLooks", (string)null);
                 });
 
             modelBuilder.Entity("Antiphon.Data.Comments.Moderation.DecisionLink", b =>
@@ -1248,7 +1358,7 @@ namespace Antiphon.Data.Migrations
                     b.HasIndex("SiteId", "PersonId")
                         .IsUnique();
 
-                    b.ToTable("NoticeWishes");
+                    b.ToTable("NoticeWishes", (string)null);
                 });
 
             modelBuilder.Entity("Antiphon.Data.Comments.Moderation.SavedView", b =>
@@ -1327,116 +1437,6 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("WriterMarks");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Comments.Commenters.ConfirmedCommenter", b =>
-                {
-                    b.Property<long>("SiteId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Mail")
-                        .HasColumnType("TEXT");
-
-                    b.Property<long>("ConfirmedAt")
-                        .HasColumnType("INTEGER");
-
-                    b.HasKey("SiteId", "Mail");
-
-                    b.ToTable("ConfirmedReaders");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Comments.Commenters.ProvenDevice", b =>
-                {
-                    b.Property<long>("SiteId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Mail")
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("OwnerKey")
-                        .HasColumnType("TEXT");
-
-                    b.Property<long>("ProvenAt")
-                        .HasColumnType("INTEGER");
-
-                    b.HasKey("SiteId", "Mail", "OwnerKey");
-
-                    b.ToTable("ProvenDevices");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Comments.Commenters.CommenterLink", b =>
-                {
-                    b.Property<long>("Id")
-                        .ValueGeneratedOnAdd()
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long?>("CommentId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("ExpiresAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Hash")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("Mail")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("OwnerKey")
-                        .HasColumnType("TEXT");
-
-                    b.Property<long>("SiteId")
-                        .HasColumnType("INTEGER");
-
-                    b.HasKey("Id");
-
-                    b.HasIndex("Hash")
-                        .IsUnique();
-
-                    b.HasIndex("SiteId");
-
-                    b.ToTable("ReaderLinks");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Comments.Commenters.ThreadFollow", b =>
-                {
-                    b.Property<long>("Id")
-                        .ValueGeneratedOnAdd()
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Key")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<long>("MadeAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Mail")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<bool>("OnlyAnswers")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("SiteId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("ThreadId")
-                        .HasColumnType("INTEGER");
-
-                    b.HasKey("Id");
-
-                    b.HasIndex("Key")
-                        .IsUnique();
-
-                    b.HasIndex("SiteId");
-
-                    b.HasIndex("ThreadId", "Mail")
-                        .IsUnique();
-
-                    b.ToTable("ThreadFollows");
-                });
-
             modelBuilder.Entity("Antiphon.Data.Comments.ThreadAlias", b =>
                 {
                     b.Property<long>("Id")
@@ -1466,6 +1466,122 @@ namespace Antiphon.Data.Migrations
                         .IsUnique();
 
                     b.ToTable("ThreadAliases");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Feeds.Checking.CheckRun", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("CancelledAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("StartedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("SiteId", "Id");
+
+                    b.ToTable("CheckRuns");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Feeds.Checking.KeptCheck", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Address")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Advice")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Came")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("CheckedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("ClaimNumber")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("ComparedWith")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Contact")
+                        .HasColumnType("TEXT");
+
+                    b.Property<byte[]>("Document")
+                        .HasColumnType("BLOB");
+
+                    b.Property<int>("Entries")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Errors")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Findings")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Format")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("FoundOn")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Gone")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("HeldUntil")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Problem")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("ProblemDetail")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Repairable")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("RunId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Title")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Unfinished")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Verdict")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Warnings")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("CheckedAt");
+
+                    b.HasIndex("RunId");
+
+                    b.HasIndex("SiteId", "Name");
+
+                    b.ToTable("KeptChecks");
                 });
 
             modelBuilder.Entity("Antiphon.Data.Feeds.FeedSettings", b =>
@@ -1590,7 +1706,7 @@ namespace Antiphon.Data.Migrations
                     b.HasIndex("Topic", "Callback")
                         .IsUnique();
 
-                    b.ToTable("HubReaders");
+                    b.ToTable("HubReaders", (string)null);
                 });
 
             modelBuilder.Entity("Antiphon.Data.Feeds.Monitoring.WatchRecord", b =>
@@ -2661,6 +2777,177 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("Categories");
                 });
 
+            modelBuilder.Entity("Antiphon.Data.Posts.Editing.BulkChange", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Before")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("MadeAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("PersonId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("UndoneAt")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("SiteId", "MadeAt");
+
+                    b.ToTable("BulkChanges");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Posts.Editing.Pattern", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("BodyHtml")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Category")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.PrimitiveCollection<string>("Tags")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Title")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("SiteId", "Name")
+                        .IsUnique();
+
+                    b.ToTable("Patterns");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Posts.Editing.PostPresence", b =>
+                {
+                    b.Property<long>("PostId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("PersonId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("PersonName")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("SeenAt")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("PostId", "PersonId");
+
+                    b.ToTable("PostPresences");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Posts.Editing.PreviewLink", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("ExpiresAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Key")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("MadeAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("PostId")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("Key")
+                        .IsUnique();
+
+                    b.HasIndex("PostId");
+
+                    b.ToTable("PreviewLinks");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Posts.Editing.ReviewRemark", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("DoneAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("MadeAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Passage")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("PersonId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("PersonName")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("PostId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Text")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("PostId", "Id");
+
+                    b.ToTable("ReviewRemarks");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Posts.Editing.WaitingChange", b =>
+                {
+                    b.Property<long>("PostId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Content")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("PersonName")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("SavedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("PostId");
+
+                    b.ToTable("WaitingChanges");
+                });
+
             modelBuilder.Entity("Antiphon.Data.Posts.Post", b =>
                 {
                     b.Property<long>("Id")
@@ -2915,177 +3202,6 @@ namespace Antiphon.Data.Migrations
                     b.HasIndex("PostId", "Id");
 
                     b.ToTable("PostVersions");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Posts.Editing.BulkChange", b =>
-                {
-                    b.Property<long>("Id")
-                        .ValueGeneratedOnAdd()
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Before")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<long>("MadeAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("PersonId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("SiteId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long?>("UndoneAt")
-                        .HasColumnType("INTEGER");
-
-                    b.HasKey("Id");
-
-                    b.HasIndex("SiteId", "MadeAt");
-
-                    b.ToTable("BulkChanges");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Posts.Editing.Pattern", b =>
-                {
-                    b.Property<long>("Id")
-                        .ValueGeneratedOnAdd()
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("BodyHtml")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("Category")
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("Name")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<long>("SiteId")
-                        .HasColumnType("INTEGER");
-
-                    b.PrimitiveCollection<string>("Tags")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("Title")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.HasKey("Id");
-
-                    b.HasIndex("SiteId", "Name")
-                        .IsUnique();
-
-                    b.ToTable("Patterns");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Posts.Editing.PostPresence", b =>
-                {
-                    b.Property<long>("PostId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("PersonId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("PersonName")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<long>("SeenAt")
-                        .HasColumnType("INTEGER");
-
-                    b.HasKey("PostId", "PersonId");
-
-                    b.ToTable("PostPresences");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Posts.Editing.PreviewLink", b =>
-                {
-                    b.Property<long>("Id")
-                        .ValueGeneratedOnAdd()
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("ExpiresAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Key")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<long>("MadeAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("PostId")
-                        .HasColumnType("INTEGER");
-
-                    b.HasKey("Id");
-
-                    b.HasIndex("Key")
-                        .IsUnique();
-
-                    b.HasIndex("PostId");
-
-                    b.ToTable("PreviewLinks");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Posts.Editing.ReviewRemark", b =>
-                {
-                    b.Property<long>("Id")
-                        .ValueGeneratedOnAdd()
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long?>("DoneAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("MadeAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Passage")
-                        .HasColumnType("TEXT");
-
-                    b.Property<long>("PersonId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("PersonName")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<long>("PostId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Text")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.HasKey("Id");
-
-                    b.HasIndex("PostId", "Id");
-
-                    b.ToTable("ReviewRemarks");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Posts.Editing.WaitingChange", b =>
-                {
-                    b.Property<long>("PostId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Content")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("PersonName")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<long>("SavedAt")
-                        .HasColumnType("INTEGER");
-
-                    b.HasKey("PostId");
-
-                    b.ToTable("WaitingChanges");
                 });
 
             modelBuilder.Entity("Antiphon.Data.Referrals.ArrivalCount", b =>
@@ -3827,6 +3943,52 @@ namespace Antiphon.Data.Migrations
                     b.Navigation("Comment");
                 });
 
+            modelBuilder.Entity("Antiphon.Data.Comments.Commenters.CommenterLink", b =>
+                {
+                    b.HasOne("Antiphon.Data.Sites.Site", null)
+                        .WithMany()
+                        .HasForeignKey("SiteId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Comments.Commenters.ConfirmedCommenter", b =>
+                {
+                    b.HasOne("Antiphon.Data.Sites.Site", null)
+                        .WithMany()
+                        .HasForeignKey("SiteId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Comments.Commenters.ProvenDevice", b =>
+                {
+                    b.HasOne("Antiphon.Data.Sites.Site", null)
+                        .WithMany()
+                        .HasForeignKey("SiteId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Comments.Commenters.ThreadFollow", b =>
+                {
+                    b.HasOne("Antiphon.Data.Sites.Site", "Site")
+                        .WithMany()
+                        .HasForeignKey("SiteId")
+                        .OnDelete(DeleteBehavior.Restrict)
+                        .IsRequired();
+
+                    b.HasOne("Antiphon.Data.Comments.CommentThread", "Thread")
+                        .WithMany()
+                        .HasForeignKey("ThreadId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Site");
+
+                    b.Navigation("Thread");
+                });
+
             modelBuilder.Entity("Antiphon.Data.Comments.Moderation.CommentDeed", b =>
                 {
                     b.HasOne("Antiphon.Data.Comments.Comment", "Comment")
@@ -3924,52 +4086,6 @@ namespace Antiphon.Data.Migrations
                         .IsRequired();
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Comments.Commenters.ConfirmedCommenter", b =>
-                {
-                    b.HasOne("Antiphon.Data.Sites.Site", null)
-                        .WithMany()
-                        .HasForeignKey("SiteId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Comments.Commenters.ProvenDevice", b =>
-                {
-                    b.HasOne("Antiphon.Data.Sites.Site", null)
-                        .WithMany()
-                        .HasForeignKey("SiteId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Comments.Commenters.CommenterLink", b =>
-                {
-                    b.HasOne("Antiphon.Data.Sites.Site", null)
-                        .WithMany()
-                        .HasForeignKey("SiteId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Comments.Commenters.ThreadFollow", b =>
-                {
-                    b.HasOne("Antiphon.Data.Sites.Site", "Site")
-                        .WithMany()
-                        .HasForeignKey("SiteId")
-                        .OnDelete(DeleteBehavior.Restrict)
-                        .IsRequired();
-
-                    b.HasOne("Antiphon.Data.Comments.CommentThread", "Thread")
-                        .WithMany()
-                        .HasForeignKey("ThreadId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-
-                    b.Navigation("Site");
-
-                    b.Navigation("Thread");
-                });
-
             modelBuilder.Entity("Antiphon.Data.Comments.ThreadAlias", b =>
                 {
                     b.HasOne("Antiphon.Data.Comments.CommentThread", "Thread")
@@ -3979,6 +4095,33 @@ namespace Antiphon.Data.Migrations
                         .IsRequired();
 
                     b.Navigation("Thread");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Feeds.Checking.CheckRun", b =>
+                {
+                    b.HasOne("Antiphon.Data.Sites.Site", "Site")
+                        .WithMany()
+                        .HasForeignKey("SiteId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Site");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Feeds.Checking.KeptCheck", b =>
+                {
+                    b.HasOne("Antiphon.Data.Feeds.Checking.CheckRun", "Run")
+                        .WithMany("Checks")
+                        .HasForeignKey("RunId")
+                        .OnDelete(DeleteBehavior.Cascade);
+
+                    b.HasOne("Antiphon.Data.Sites.Site", null)
+                        .WithMany()
+                        .HasForeignKey("SiteId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Run");
                 });
 
             modelBuilder.Entity("Antiphon.Data.Feeds.FeedSettings", b =>
@@ -4211,39 +4354,6 @@ namespace Antiphon.Data.Migrations
                     b.Navigation("Site");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Posts.Post", b =>
-                {
-                    b.HasOne("Antiphon.Data.Blogs.Blog", "Blog")
-                        .WithMany()
-                        .HasForeignKey("BlogId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-
-                    b.Navigation("Blog");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Posts.PostChange", b =>
-                {
-                    b.HasOne("Antiphon.Data.Posts.Post", "Post")
-                        .WithMany()
-                        .HasForeignKey("PostId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-
-                    b.Navigation("Post");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Posts.PostVersion", b =>
-                {
-                    b.HasOne("Antiphon.Data.Posts.Post", "Post")
-                        .WithMany()
-                        .HasForeignKey("PostId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-
-                    b.Navigation("Post");
-                });
-
             modelBuilder.Entity("Antiphon.Data.Posts.Editing.Pattern", b =>
                 {
                     b.HasOne("Antiphon.Data.Sites.Site", null)
@@ -4291,6 +4401,39 @@ namespace Antiphon.Data.Migrations
                     b.HasOne("Antiphon.Data.Posts.Post", "Post")
                         .WithOne()
                         .HasForeignKey("Antiphon.Data.Posts.Editing.WaitingChange", "PostId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Post");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Posts.Post", b =>
+                {
+                    b.HasOne("Antiphon.Data.Blogs.Blog", "Blog")
+                        .WithMany()
+                        .HasForeignKey("BlogId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Blog");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Posts.PostChange", b =>
+                {
+                    b.HasOne("Antiphon.Data.Posts.Post", "Post")
+                        .WithMany()
+                        .HasForeignKey("PostId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Post");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Posts.PostVersion", b =>
+                {
+                    b.HasOne("Antiphon.Data.Posts.Post", "Post")
+                        .WithMany()
+                        .HasForeignKey("PostId")
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
 
@@ -4477,6 +4620,11 @@ namespace Antiphon.Data.Migrations
                     b.Navigation("Aliases");
 
                     b.Navigation("Comments");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Feeds.Checking.CheckRun", b =>
+                {
+                    b.Navigation("Checks");
                 });
 
             modelBuilder.Entity("Antiphon.Data.Feeds.Monitoring.WatchedFeed", b =>

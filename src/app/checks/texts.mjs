@@ -44,18 +44,21 @@ function catalogueOf(file) {
 /** Places and tags of a pattern, and the plurals it has forms for. */
 function partsOf(pattern) {
   const names = new Set()
+  const tags = new Set()
   const plurals = []
   const visit = (parts) => {
     for (const part of parts) {
       if (part.type >= ARGUMENT && part.type <= PLURAL) names.add(part.value)
-      if (part.type === TAG && !known.includes(part.value)) names.add(part.value)
+      if (part.type === TAG && !known.includes(part.value)) tags.add(part.value)
       if (part.type === PLURAL) plurals.push(Object.keys(part.options))
       if (part.options) Object.values(part.options).forEach((option) => visit(option.value))
       if (part.children) visit(part.children)
     }
   }
   visit(parsePattern(pattern))
-  return { names, plurals }
+  // Values and tags are filled from one list: the value of a tag's name would be the tag itself.
+  for (const tag of tags) if (names.has(tag)) throw new Error(`${tag} is both a value and a tag`)
+  return { names: new Set([...names, ...tags]), plurals }
 }
 
 const catalogues = new Map()

@@ -90,7 +90,13 @@ export const router = createRouter({
     {
       path: '/s/:site(\\d+)/feeds/check',
       name: 'check',
-      component: () => import('./feeds/CheckView.vue'),
+      component: () => import('./feeds/checking/CheckView.vue'),
+      meta: framed,
+    },
+    {
+      path: '/s/:site(\\d+)/feeds/runs/:run(\\d+)',
+      name: 'check-run',
+      component: () => import('./feeds/runs/RunView.vue'),
       meta: framed,
     },
     {

@@ -93,6 +93,68 @@ public sealed class FeedStory(DemoInstallation demo)
     }
 
     [Fact]
+    public void The_address_of_a_page_is_followed_to_its_feed_and_its_publisher_is_written_to()
+    {
+        using var browser = demo.SignedIn();
+        browser
+            .Open(new Uri(demo.Workplace, "feeds/check"))
+            .Fill("input[name=url]", World("walkers/"))
+            .Press("Check feed");
+        browser.Sees("Found on the page").Sees("31 Feb 2026").Press("Letter to the publisher");
+        var letter = browser.Until("a letter in plain words", _ =>
+            browser.Run("return document.querySelector('textarea[name=body]')?.value") is string { Length: > 0 } text
+                ? text
+                : null
+        );
+        Assert.Contains("is not a valid date", letter, StringComparison.Ordinal);
+        browser.Press("Deutsch");
+        browser.Until("the letter in German", _ =>
+            (browser.Run("return document.querySelector('textarea[name=body]')?.value") as string)?.StartsWith(
+                "Guten Tag",
+                StringComparison.Ordinal
+            ) == true
+                ? browser
+                : null
+        );
+        browser.Press("Check again").Sees("nothing changed");
+    }
+
+    [Fact]
+    public void Several_feeds_are_checked_at_once_and_each_opens()
+    {
+        using var browser = demo.SignedIn();
+        using var folder = new TemporaryFolder();
+        var file = Path.Combine(folder.Path, "own.xml");
+        File.WriteAllText(file, "<rss version=\"2.0\"><channel><title>Own draft</title></channel></rss>");
+        browser
+            .Open(new Uri(demo.Workplace, "feeds/check"))
+            .Fill("textarea[name=list]", $"{World("county/bees.xml")}\n{World("county/band.atom")}\n{World("nowhere")}")
+            .Attach("input[name=files]", file)
+            .Press("Check 4 feeds")
+            .Sees("Check of 4 feeds");
+        browser.Until("all four checked", _ => browser.Count("progress") == 0 ? browser : null);
+        browser.Sees("Moor Beekeepers").Sees("Could not be read").Sees("Own draft");
+        browser.Press("With errors").NoLongerSees("Quarry Brass Band").Press("Own draft").Sees("1:");
+        browser.Back().Press("Check again");
+        browser.Until("the second check beside the first", _ =>
+            browser.Words.Contains("nothing changed", StringComparison.Ordinal) ? browser : null
+        );
+    }
+
+    [Fact]
+    public void Our_feeds_say_how_they_do_and_list_those_of_their_parts()
+    {
+        using var browser = demo.SignedIn();
+        browser
+            .Open(new Uri(demo.Workplace, "feeds"))
+            .Sees("All our feeds are valid")
+            .Press("Categories, tags, authors");
+        browser.Sees("Measurements");
+        var address = browser.Find(".parts li a.address").GetAttribute("href")!;
+        browser.Open(new Uri(address)).Sees("The Night Log");
+    }
+
+    [Fact]
     public void On_a_phone_the_verdict_is_read_before_the_source_and_a_finding_leads_to_its_line()
     {
         using var browser = demo.SignedIn(width: 390, height: 844);

@@ -18,22 +18,32 @@ public static class JunitReport
     private static XElement Suite(CheckedFeed feed)
     {
         var errors = feed
-            .Result.Findings.Where(finding => finding.Rule.Severity == Severity.Error)
+            .Findings.Where(finding => finding.Rule.Severity == Severity.Error)
             .GroupBy(finding => finding.Rule.Id)
             .ToList();
-        var rest = feed.Result.Findings.Where(finding => finding.Rule.Severity != Severity.Error).ToList();
+        var rest = feed.Findings.Where(finding => finding.Rule.Severity != Severity.Error).ToList();
         return new XElement(
             "testsuite",
             new XAttribute("name", Clean(feed.Name)),
             new XAttribute("tests", Math.Max(1, errors.Count)),
             new XAttribute("failures", errors.Count),
-            errors.Count == 0 ? Test(feed, "valid") : errors.Select(rule => Failed(feed, [.. rule])),
+            new XAttribute("errors", feed.Problem is null ? 0 : 1),
+            feed.Problem is { } problem ? Unread(feed, problem)
+                : errors.Count == 0 ? Test(feed, "valid")
+                : errors.Select(rule => Failed(feed, [.. rule])),
             rest.Count == 0 ? null : new XElement("system-out", Clean(string.Join('\n', rest.Select(Line))))
         );
     }
 
     private static XElement Test(CheckedFeed feed, string name) =>
         new("testcase", new XAttribute("classname", Clean(feed.Name)), new XAttribute("name", name));
+
+    private static XElement Unread(CheckedFeed feed, string problem)
+    {
+        var test = Test(feed, "readable");
+        test.Add(new XElement("error", new XAttribute("message", Clean(problem))));
+        return test;
+    }
 
     private static XElement Failed(CheckedFeed feed, List<Finding> findings)
     {

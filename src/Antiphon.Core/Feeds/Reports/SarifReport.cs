@@ -19,7 +19,7 @@ public static class SarifReport
     public static string Of(IReadOnlyList<CheckedFeed> feeds)
     {
         var rules = feeds
-            .SelectMany(feed => feed.Result.Findings)
+            .SelectMany(feed => feed.Findings)
             .Select(finding => finding.Rule)
             .DistinctBy(rule => rule.Id)
             .OrderBy(rule => rule.Id, StringComparer.Ordinal)
@@ -37,9 +37,10 @@ public static class SarifReport
                     ["rules"] = new JsonArray([.. rules.Select(RuleOf)]),
                 },
             },
+            ["invocations"] = new JsonArray(InvocationOf(feeds)),
             ["columnKind"] = "utf16CodeUnits",
             ["results"] = new JsonArray([
-                .. feeds.SelectMany(feed => feed.Result.Findings.Select(finding => ResultOf(feed, finding, numbers))),
+                .. feeds.SelectMany(feed => feed.Findings.Select(finding => ResultOf(feed, finding, numbers))),
             ]),
         };
         var document = new JsonObject
@@ -50,6 +51,22 @@ public static class SarifReport
         };
         return document.ToJsonString(Indented) + "\n";
     }
+
+    // A feed that could not be read is no result, but the run did not see everything (§3.20.14, §3.20.21).
+    private static JsonNode InvocationOf(IReadOnlyList<CheckedFeed> feeds) =>
+        new JsonObject
+        {
+            ["executionSuccessful"] = feeds.All(feed => feed.Problem is null),
+            ["toolExecutionNotifications"] = new JsonArray([
+                .. feeds
+                    .Where(feed => feed.Problem is not null)
+                    .Select(feed => new JsonObject
+                    {
+                        ["level"] = "error",
+                        ["message"] = new JsonObject { ["text"] = $"{feed.Name}: {feed.Problem}" },
+                    }),
+            ]),
+        };
 
     private static JsonNode RuleOf(CheckRule rule) =>
         new JsonObject

@@ -12,7 +12,7 @@ public static class TextReport
         var text = new StringBuilder();
         foreach (var feed in feeds)
         {
-            foreach (var finding in feed.Result.Findings)
+            foreach (var finding in feed.Findings)
             {
                 var place = finding.Line is { } line ? $":{line}:{finding.Column}" : string.Empty;
                 text.Append(
@@ -21,7 +21,7 @@ public static class TextReport
                 );
             }
 
-            text.Append(CultureInfo.InvariantCulture, $"{feed.Name}: {feed.Result.Verdict}\n");
+            text.Append(CultureInfo.InvariantCulture, $"{feed.Name}: {feed.Problem ?? feed.Verdict.ToString()}\n");
         }
 
         return text.ToString();

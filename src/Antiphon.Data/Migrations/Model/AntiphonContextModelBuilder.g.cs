@@ -14,7 +14,7 @@ namespace Antiphon.Data.Migrations.Model
     public partial class AntiphonContextModel
     {
         private AntiphonContextModel()
-            : base(skipDetectChanges: false, modelId: new Guid("ec18a71e-9e1e-4df6-b298-64c277bc94f4"), entityTypeCount: 78)
+            : base(skipDetectChanges: false, modelId: new Guid("5bfcbb3d-0141-4b0a-8463-b5f998c1ad16"), entityTypeCount: 80)
         {
         }
 
@@ -52,6 +52,8 @@ namespace Antiphon.Data.Migrations.Model
             var savedView = SavedViewEntityType.Create(this);
             var writerMark = WriterMarkEntityType.Create(this);
             var threadAlias = ThreadAliasEntityType.Create(this);
+            var checkRun = CheckRunEntityType.Create(this);
+            var keptCheck = KeptCheckEntityType.Create(this);
             var feedSettings = FeedSettingsEntityType.Create(this);
             var hubClient = HubClientEntityType.Create(this);
             var watchRecord = WatchRecordEntityType.Create(this);
@@ -139,6 +141,9 @@ namespace Antiphon.Data.Migrations.Model
             WriterMarkEntityType.CreateForeignKey1(writerMark, person);
             WriterMarkEntityType.CreateForeignKey2(writerMark, site);
             ThreadAliasEntityType.CreateForeignKey1(threadAlias, commentThread);
+            CheckRunEntityType.CreateForeignKey1(checkRun, site);
+            KeptCheckEntityType.CreateForeignKey1(keptCheck, checkRun);
+            KeptCheckEntityType.CreateForeignKey2(keptCheck, site);
             FeedSettingsEntityType.CreateForeignKey1(feedSettings, site);
             HubClientEntityType.CreateForeignKey1(hubClient, blog);
             WatchRecordEntityType.CreateForeignKey1(watchRecord, watchedFeed);
@@ -220,6 +225,8 @@ namespace Antiphon.Data.Migrations.Model
             SavedViewEntityType.CreateAnnotations(savedView);
             WriterMarkEntityType.CreateAnnotations(writerMark);
             ThreadAliasEntityType.CreateAnnotations(threadAlias);
+            CheckRunEntityType.CreateAnnotations(checkRun);
+            KeptCheckEntityType.CreateAnnotations(keptCheck);
             FeedSettingsEntityType.CreateAnnotations(feedSettings);
             HubClientEntityType.CreateAnnotations(hubClient);
             WatchRecordEntityType.CreateAnnotations(watchRecord);

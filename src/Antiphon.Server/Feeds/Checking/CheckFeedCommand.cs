@@ -1,4 +1,4 @@
-using Antiphon.Core.Feeds.Checking;
+using Antiphon.Core.Feeds.Following;
 using Antiphon.Core.Feeds.Reports;
 using Antiphon.Core.Findings;
 using Antiphon.Server.Outgoing;
@@ -12,10 +12,19 @@ internal static class CheckFeedCommand
     public const string Name = "check-feed";
 
     private const string Usage = """
-        check-feed ADDRESS|FILE … [--format text|junit|sarif] [--fail-on error|warning|advice]
+        check-feed ADDRESS|FILE|FOLDER|LIST … [--format text|html|json|junit|sarif] [--fail-on error|warning|advice]
 
+        The address of a page stands for the feed it names, a folder for the feeds in it, a list (.opml, or .txt with an
+        address in each line) for those it names.
         Ends with 0 when nothing that grave was found, with 1 when something was, with 2 when a feed could not be read.
         """;
+
+    private static readonly HashSet<string> FeedEndings = new(
+        [".xml", ".rss", ".atom", ".rdf", ".json"],
+        StringComparer.OrdinalIgnoreCase
+    );
+
+    private static readonly HashSet<string> ListEndings = new([".opml", ".txt"], StringComparer.OrdinalIgnoreCase);
 
     /// <summary>Runs the command; the result is the number it ends with.</summary>
     /// <param name="arguments">What stands behind the command.</param>
@@ -35,65 +44,71 @@ internal static class CheckFeedCommand
             return 2;
         }
 
-        var client = services.GetRequiredService<GuardedClient>();
-        var now = services.GetRequiredService<TimeProvider>().GetUtcNow();
+        await using var scope = services.CreateAsyncScope();
+        var checks = scope.ServiceProvider.GetRequiredService<FeedCheckService>();
         var feeds = new List<CheckedFeed>();
-        var isWhole = true;
-        foreach (var name in asked.Names)
+        foreach (var given in asked.Names)
         {
-            var (result, problem) = name.Contains("://", StringComparison.Ordinal)
-                ? await FetchAsync(client, new Uri(name), now)
-                : await OpenAsync(name, now);
-            if (result is not null)
-                feeds.Add(new CheckedFeed(name, result));
-            else
-            {
-                isWhole = false;
-                await errors.WriteLineAsync($"{name}: {problem}");
-            }
+            foreach (var name in Named(given))
+                feeds.Add(await CheckAsync(name, checks));
         }
 
-        await output.WriteAsync(
-            asked.Format switch
-            {
-                "sarif" => SarifReport.Of(feeds),
-                "junit" => JunitReport.Of(feeds),
-                _ => TextReport.Of(feeds),
-            }
-        );
-        return !isWhole ? 2
+        foreach (var feed in feeds.Where(feed => feed.Problem is not null))
+            await errors.WriteLineAsync($"{feed.Name}: {feed.Problem}");
+        await output.WriteAsync(Report(feeds, asked.Format));
+        return feeds.Count == 0 || feeds.Exists(feed => feed.Problem is not null) ? 2
             : feeds.Exists(feed => feed.Has(asked.FailOn)) ? 1
             : 0;
     }
 
-    private static async Task<(FeedCheckResult? Result, string? Problem)> FetchAsync(
-        GuardedClient client,
-        Uri address,
-        DateTimeOffset now
-    )
+    private static string Report(List<CheckedFeed> feeds, string format) =>
+        format switch
+        {
+            "html" => HtmlReport.Of(feeds, ReportWords.For("en"), RuleTexts.For("en")),
+            "json" => JsonReport.Of(feeds, RuleTexts.For("en")),
+            "junit" => JunitReport.Of(feeds),
+            "sarif" => SarifReport.Of(feeds),
+            _ => TextReport.Of(feeds),
+        };
+
+    // What somebody names may stand for several feeds: a folder for its files, a list for what it names.
+    private static IEnumerable<string> Named(string name)
     {
-        var fetched = await client.GetAsync(address);
-        if (fetched.Problem is { } problem)
-            return (null, FetchWords.For(problem, fetched.Detail));
-        return (
-            FeedCheck.Run(
-                fetched.Bytes,
-                new FeedCheckOptions(now, fetched.ContentType, fetched.Address, ServedProbe.Of(fetched))
-            ),
-            null
-        );
+        if (name.Contains("://", StringComparison.Ordinal))
+            return [name];
+        if (Directory.Exists(name))
+            return Directory
+                .EnumerateFiles(name, "*", SearchOption.AllDirectories)
+                .Where(file => FeedEndings.Contains(Path.GetExtension(file)))
+                .Order(StringComparer.Ordinal);
+        return ListEndings.Contains(Path.GetExtension(name)) && File.Exists(name)
+            ? FeedAddressList.Read(File.ReadAllText(name)).Addresses
+            : [name];
     }
 
-    private static async Task<(FeedCheckResult? Result, string? Problem)> OpenAsync(string file, DateTimeOffset now)
+    private static async Task<CheckedFeed> CheckAsync(string name, FeedCheckService checks)
     {
-        try
+        if (!name.Contains("://", StringComparison.Ordinal))
         {
-            return (FeedCheck.Run(await File.ReadAllBytesAsync(file), new FeedCheckOptions(now)), null);
+            try
+            {
+                return CheckedFeed.Of(name, checks.ExamineDocument(await File.ReadAllBytesAsync(name)).Result!.Before);
+            }
+            catch (Exception unreadable) when (unreadable is IOException or UnauthorizedAccessException)
+            {
+                return CheckedFeed.Unread(name, unreadable.Message);
+            }
         }
-        catch (Exception unreadable) when (unreadable is IOException or UnauthorizedAccessException)
-        {
-            return (null, unreadable.Message);
-        }
+
+        if (FeedCheckEndpoints.AddressOf(name) is not { } address)
+            return CheckedFeed.Unread(name, FetchWords.For(FetchProblem.NotAnAddress, null));
+        var examined = await checks.ExamineBehindAsync(address, CancellationToken.None);
+        return examined.Answer.Problem is { } problem
+            ? CheckedFeed.Unread(name, FetchWords.For(problem, examined.Answer.Detail))
+            : CheckedFeed.Of(
+                examined.FoundOn is null ? name : examined.Answer.Address.AbsoluteUri,
+                examined.Result!.Before
+            );
     }
 
     private static Asked? Read(IReadOnlyList<string> arguments)
@@ -111,7 +126,10 @@ internal static class CheckFeedCommand
                     return null;
                 asked.Names.Add(argument);
             }
-            else if (argument == "--format" && arguments.ElementAtOrDefault(++at) is "text" or "junit" or "sarif")
+            else if (
+                argument == "--format"
+                && arguments.ElementAtOrDefault(++at) is "text" or "html" or "json" or "junit" or "sarif"
+            )
                 asked = asked with { Format = arguments[at] };
             else if (
                 argument == "--fail-on"

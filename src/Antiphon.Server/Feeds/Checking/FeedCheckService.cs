@@ -1,4 +1,5 @@
 using Antiphon.Core.Feeds.Checking;
+using Antiphon.Core.Feeds.Discovery;
 using Antiphon.Core.Feeds.Repair;
 using Antiphon.Core.Findings;
 using Antiphon.Server.Outgoing;
@@ -9,6 +10,11 @@ namespace Antiphon.Server.Feeds.Checking;
 internal sealed class FeedCheckService(GuardedClient client, ServedProbe probe, TimeProvider clock)
 {
     private const int LongestSource = 1_000_000;
+
+    // A page rarely names more than one whole blog; each is a request somebody waits for.
+    private const int MostTried = 4;
+
+    private static readonly Uri Nowhere = new("about:blank");
 
     /// <summary>Checks what was fetched, and how it was served as far as the answer itself tells.</summary>
     /// <param name="fetched">The answer.</param>
@@ -49,24 +55,79 @@ internal sealed class FeedCheckService(GuardedClient client, ServedProbe probe, 
         CancellationToken cancellation
     )
     {
-        var (fetched, problem) = await FetchAsync(address, cancellation);
-        if (fetched is null)
-            return (null, problem);
+        var examined = await ExamineAsync(address, cancellation);
+        return examined.Answer.Problem is { } problem
+            ? (null, FetchWords.For(problem, examined.Answer.Detail))
+            : (PageOf(examined, texts), null);
+    }
+
+    /// <summary>Fetches an address and examines what comes.</summary>
+    public async Task<ExaminedFeed> ExamineAsync(Uri address, CancellationToken cancellation)
+    {
+        var fetched = await client.GetAsync(address, cancellation: cancellation);
+        if (fetched.Problem is not null)
+            return new ExaminedFeed(fetched, null);
         var served = await probe.TryAsync(fetched, cancellation);
-        return (
-            PageOf(
-                FeedRepair.Run(
-                    fetched.Bytes,
-                    new FeedCheckOptions(clock.GetUtcNow(), fetched.ContentType, fetched.Address, served)
-                ),
-                texts,
-                fetched.Address.AbsoluteUri,
-                fetched.ContentType,
-                fetched.Bytes.Length
-            ),
-            null
+        return new ExaminedFeed(
+            fetched,
+            FeedRepair.Run(
+                fetched.Bytes,
+                new FeedCheckOptions(clock.GetUtcNow(), fetched.ContentType, fetched.Address, served)
+            )
         );
     }
+
+    /// <summary>Examines a file or pasted text.</summary>
+    public ExaminedFeed ExamineDocument(byte[] bytes) =>
+        new(new Fetched(Nowhere, null, Body: bytes), Repair(bytes, contentType: null));
+
+    /// <summary>
+    /// Examines what is at an address; where that is a page, the first feed it names that can be read as one. A page
+    /// that names none is examined itself, which says what it is.
+    /// </summary>
+    public async Task<ExaminedFeed> ExamineBehindAsync(Uri address, CancellationToken cancellation)
+    {
+        var given = await ExamineAsync(address, cancellation);
+        if (given.Result is not { Before.Verdict: Verdict.NotAFeed })
+            return given;
+        var named = NamedBy(given.Answer, cancellation);
+        foreach (var link in named.Take(MostTried))
+        {
+            var examined = await ExamineAsync(link, cancellation);
+            if (examined.Result is { Before.Feed: not null })
+                return examined with
+                {
+                    FoundOn = given.Answer.Address,
+                    Others = [.. named.Where(other => other != link)],
+                };
+        }
+
+        return given;
+    }
+
+    // Those of the whole blog first: they are what somebody means who gives the address of a page.
+    private static List<Uri> NamedBy(Fetched answer, CancellationToken cancellation) =>
+        answer.ContentType?.Contains("html", StringComparison.OrdinalIgnoreCase) == true
+        && answer.WithPage(cancellation).Page is { } page
+            ?
+            [
+                .. FeedLinkFinder
+                    .InPage(page, answer.Address, answer.Headers.Links)
+                    .OrderBy(link => link.Scope)
+                    .Select(link => link.Address)
+                    .Distinct(),
+            ]
+            : [];
+
+    /// <summary>What was found at an address, and the source.</summary>
+    public static FeedCheckPage PageOf(ExaminedFeed examined, RuleTexts texts) =>
+        PageOf(
+            examined.Result!,
+            texts,
+            examined.Answer.Address == Nowhere ? null : examined.Answer.Address.AbsoluteUri,
+            examined.Answer.ContentType,
+            examined.Answer.Bytes.Length
+        );
 
     /// <summary>What was found, with what a repair puts right of it, and the source.</summary>
     public static FeedCheckPage PageOf(

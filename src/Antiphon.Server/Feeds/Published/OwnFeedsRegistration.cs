@@ -1,3 +1,5 @@
+using Antiphon.Server.Feeds.Published.Lists;
+
 namespace Antiphon.Server.Feeds.Published;
 
 /// <summary>The feeds we publish.</summary>
@@ -12,5 +14,7 @@ internal static class OwnFeedsRegistration
         builder.Services.AddScoped<CommentFeed>();
         builder.Services.AddScoped<OwnFeedReader>();
         builder.Services.AddScoped<OwnFeedList>();
+        builder.Services.AddScoped<PartFeedList>();
+        builder.Services.AddScoped<OwnFeedHealth>();
     }
 }

@@ -2,6 +2,7 @@ using System.Security.Cryptography;
 using Antiphon.Core.Feeds.Following;
 using Antiphon.Data;
 using Antiphon.Data.Feeds;
+using Antiphon.Server.Feeds.Published.Lists;
 using Antiphon.Server.Feeds.Published.Pages;
 using Antiphon.Server.Platform;
 using Antiphon.Server.Platform.Access;

@@ -1,3 +1,4 @@
+import { language } from '../texts'
 import { antiforgeryToken } from './client'
 import { Problem } from './problem'
 
@@ -12,6 +13,7 @@ export function upload<T>(
     const request = new XMLHttpRequest()
     request.open(method, path)
     request.setRequestHeader('X-Antiphon-Antiforgery', antiforgeryToken())
+    request.setRequestHeader('Accept-Language', language.slice(0, 2))
     request.setRequestHeader('Content-Type', 'application/octet-stream')
     request.responseType = 'json'
     request.upload.onprogress = (event) => progress?.(event.lengthComputable ? event.loaded / event.total : 0)

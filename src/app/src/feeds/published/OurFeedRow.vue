@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { Schemas } from '../../api'
 import { CopyButton } from '../../shared'
+import PartFeeds from './PartFeeds.vue'
 import { rich, t } from '../texts'
 import { RichText } from '../../texts'
 
@@ -16,6 +17,7 @@ const forms = computed(() =>
     ] as const
   ).filter(([, , isOn]) => isOn),
 )
+const showsParts = ref(false)
 const about = computed(() => {
   const settings = props.feed.settings
   const count =
@@ -41,7 +43,7 @@ const about = computed(() => {
     </div>
     <p v-if="props.feed.settings.redirectTo" class="small moved">
       <span class="tag o">{{ t('moved') }}</span>
-      <RichText :of="rich('redirectsTo', { address: props.feed.settings.redirectTo })"
+      <RichText :of="rich('redirectsTo', { url: props.feed.settings.redirectTo })"
         ><template #address="{ text }"
           ><span class="address">{{ text }}</span></template
         ></RichText
@@ -56,11 +58,26 @@ const about = computed(() => {
       </li>
     </ul>
     <div class="acts">
+      <button
+        v-if="props.feed.blogId && !props.feed.settings.redirectTo"
+        type="button"
+        class="link small"
+        :aria-expanded="showsParts"
+        @click="showsParts = !showsParts"
+      >
+        {{ showsParts ? t('hideParts') : t('showParts') }}
+      </button>
       <button v-if="props.mayEdit" type="button" class="link small" @click="emit('set')">{{ t('settings') }}</button>
       <router-link class="link small" :to="`/s/${props.siteId}/feeds/check?url=${encodeURIComponent(forms[0]![1])}`">{{
         t('check')
       }}</router-link>
     </div>
+    <PartFeeds
+      v-if="showsParts && props.feed.blogId"
+      :site-id="props.siteId"
+      :blog="props.feed.blogId"
+      :forms="forms.map(([name]) => name)"
+    />
   </article>
 </template>
 

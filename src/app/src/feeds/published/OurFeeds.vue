@@ -4,6 +4,7 @@ import { computed, ref } from 'vue'
 import { api, lineOf, type Schemas, take } from '../../api'
 import { CopyButton } from '../../shared'
 import FeedSettings from './FeedSettings.vue'
+import HealthLine from './HealthLine.vue'
 import OurFeedRow from './OurFeedRow.vue'
 import { t } from '../texts'
 
@@ -30,6 +31,7 @@ const setting = ref<Schemas['OwnFeedView'] | null>(null)
   <p v-if="error" class="trouble" role="alert">{{ lineOf(error) }}</p>
   <p v-else-if="isPending" class="waiting">{{ t('readingFeeds') }}</p>
   <template v-else-if="data">
+    <HealthLine :site-id="props.siteId" />
     <section v-for="group in groups" :key="group.name">
       <h2 class="group">{{ group.name }}</h2>
       <OurFeedRow
