@@ -50,6 +50,12 @@ internal static class RichFeed
         if (Next())
             feed.Categories.AddRange(["Weather", "Sky"]);
         if (Next())
+            feed.Contributors.Add(new FeedPerson("Dov Achterberg", null, null));
+        if (Next())
+            feed.Licenses.Add("https://moor.example/licence");
+        if (Next())
+            feed.Links.Add(new RelatedLink("via", "https://elsewhere.example/", Text("text/html"), Text("Seen there")));
+        if (Next())
             feed.Hubs.Add("https://hub.example/");
         if (Next())
             feed.Rhythm.SkipHours.AddRange([0, 23]);
@@ -104,6 +110,14 @@ internal static class RichFeed
                     Thumbnail = $"https://moor.example/{number}s.webp",
                 }
             );
+        if (next())
+            item.TitleHtml = $"Fog &amp; <em>{number}</em>";
+        if (item.TitleHtml is not null)
+            item.Title = $"Fog & {number}";
+        if (next())
+            item.Licenses.Add($"https://moor.example/licence/{number}");
+        if (next())
+            item.Links.Add(new RelatedLink("edit", $"https://moor.example/edit/{number}"));
         if (next())
             item.RepliesTo.Add(new FeedReply("tag:moor.example,2026:0", "https://moor.example/0"));
         AddExtensions(item.Extensions, next);

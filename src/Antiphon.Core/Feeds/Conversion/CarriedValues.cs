@@ -21,10 +21,26 @@ public static class CarriedValues
         new("Date of the last change", feed => [Date(feed.Updated)], "lastBuildDate", "updated", null),
         new("Date of publication", feed => [Date(feed.Published)], "pubDate", null, null),
         .. People("the feed", feed => feed.Authors, "dc:creator", "author"),
+        new(
+            "Helpers of the feed",
+            feed => feed.Contributors.Select(person => person.Name),
+            "atom:contributor",
+            "contributor",
+            null
+        ),
+        new("Licences", feed => feed.Licenses, "creativeCommons:license", "link rel=license", null),
+        new("Other links of the feed", feed => feed.Links.Select(Link), "atom:link", "link", null),
         new("Rights", feed => [feed.Copyright], "copyright", "rights", null),
         new("Program that made it", feed => [feed.Generator], "generator", "generator", null),
         new("Picture", feed => [feed.Image?.Url], "image/url", "logo", "icon"),
         new("Title of the picture", feed => [feed.Image?.Title], "image/title", null, null),
+        new(
+            "Page the picture leads to",
+            feed => [feed.Image?.Link == feed.Link ? null : feed.Image?.Link],
+            "image/link",
+            null,
+            null
+        ),
         new("Small picture", feed => [feed.Icon], "atom:icon", "icon", "favicon"),
         new("Categories of the feed", feed => feed.Categories, "category", "category", null),
         new("Hubs", feed => feed.Hubs, "atom:link rel=hub", "link rel=hub", "hubs"),
@@ -78,6 +94,7 @@ public static class CarriedValues
     [
         Each("Identifiers", item => [item.Id], "guid", "id", "id"),
         Each("Titles", item => [item.Title], "title", "title", "title"),
+        Each("Markup of titles", item => [item.TitleHtml], null, "title type=html", null),
         Each("Pages", item => [item.Link], "link", "link", "url"),
         Each(
             "Pages elsewhere that entries are about",
@@ -175,6 +192,8 @@ public static class CarriedValues
             "source",
             null
         ),
+        Each("Licences of entries", item => item.Licenses, "creativeCommons:license", "link rel=license", null),
+        Each("Other links of entries", item => item.Links.Select(Link), "atom:link", "link", null),
         Each("Rights in entries", item => [item.Copyright], "dc:rights", "rights", null),
         Each("Languages of entries", item => [item.Language], "xml:lang", "xml:lang", "language"),
         Each(
@@ -261,6 +280,9 @@ public static class CarriedValues
                 "as they are"
             ),
         ];
+
+    private static string Link(RelatedLink link) =>
+        $"{link.Relation} {link.Address} {link.Type} {link.Title} {link.Language}";
 
     private static string? Date(DateTimeOffset? date) =>
         date?.ToUnixTimeSeconds().ToString(CultureInfo.InvariantCulture);

@@ -1,4 +1,5 @@
 using System.Text;
+using Antiphon.Core.Feeds.Checking;
 using Antiphon.Core.Feeds.Model;
 using Antiphon.Core.Feeds.Writing;
 
@@ -19,6 +20,28 @@ public static class FeedConversion
             ),
             _ => new ConvertedFeed(RssWriter.Write(feed), FeedMediaTypes.InUtf8(FeedFormat.Rss), LossOf(feed, to)),
         };
+
+    /// <summary>
+    /// A feed that was checked, in another format: what could not be read of it is told as lost as well, and where it
+    /// came from is named as its source, since another format is no longer what stands at its address.
+    /// </summary>
+    /// <param name="result">The check of the document; it must be a feed.</param>
+    /// <param name="to">The format.</param>
+    public static ConvertedFeed Convert(FeedCheckResult result, FeedFormat to)
+    {
+        var feed = result.Format == to ? result.Feed! : Moved(result.Feed!, result.Format!.Value);
+        var converted = Convert(feed, to);
+        return converted with { Lost = [.. UnreadValues.Of(result.Findings), .. converted.Lost] };
+    }
+
+    private static Feed Moved(Feed feed, FeedFormat from) =>
+        feed.FeedLink is null
+            ? feed
+            : feed with
+            {
+                FeedLink = null,
+                Links = [.. feed.Links, new RelatedLink("via", feed.FeedLink, FeedMediaTypes.Of(from))],
+            };
 
     /// <summary>What the feed says and the format cannot, with how often; empty when nothing is lost.</summary>
     public static IReadOnlyList<LostValue> LossOf(Feed feed, FeedFormat to) =>

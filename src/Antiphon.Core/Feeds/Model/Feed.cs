@@ -33,6 +33,15 @@ public sealed record Feed
     /// <summary>Authors of the whole feed.</summary>
     public List<FeedPerson> Authors { get; init; } = [];
 
+    /// <summary>Those who helped with the whole feed.</summary>
+    public List<FeedPerson> Contributors { get; init; } = [];
+
+    /// <summary>Links whose relation has no place of its own here.</summary>
+    public List<RelatedLink> Links { get; init; } = [];
+
+    /// <summary>Addresses of the licences it is under (RFC 4946).</summary>
+    public List<string> Licenses { get; init; } = [];
+
     /// <summary>Rights.</summary>
     public string? Copyright { get; set; }
 

@@ -9,6 +9,9 @@ public sealed record FeedItem
     /// <summary>Plain-text title.</summary>
     public string? Title { get; set; }
 
+    /// <summary>The title as HTML, as given and not yet cleaned; null where it is plain text.</summary>
+    public string? TitleHtml { get; set; }
+
     /// <summary>The entry's page.</summary>
     public string? Link { get; set; }
 
@@ -74,6 +77,20 @@ public sealed record FeedItem
 
     /// <summary>Those who helped.</summary>
     public List<FeedPerson> Contributors
+    {
+        get => field ??= [];
+        init;
+    }
+
+    /// <summary>Links whose relation has no place of its own here.</summary>
+    public List<RelatedLink> Links
+    {
+        get => field ??= [];
+        init;
+    }
+
+    /// <summary>Addresses of the licences it is under (RFC 4946).</summary>
+    public List<string> Licenses
     {
         get => field ??= [];
         init;

@@ -4,7 +4,13 @@ namespace Antiphon.Core.Feeds.Model;
 public sealed record FeedPerson(string? Name, string? Email, string? Url);
 
 /// <summary>A channel image.</summary>
-public sealed record FeedImage(string? Url, string? Title);
+/// <param name="Url">Where it is.</param>
+/// <param name="Title">Its words.</param>
+public sealed record FeedImage(string? Url, string? Title)
+{
+    /// <summary>The page it leads to; null for that of the feed.</summary>
+    public string? Link { get; init; }
+}
 
 /// <summary>A file that goes with an entry.</summary>
 /// <param name="Url">Where it is.</param>

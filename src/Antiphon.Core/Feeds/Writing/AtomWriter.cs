@@ -38,6 +38,7 @@ public static class AtomWriter
             WriteLink(writer, "hub", hub, null);
         foreach (var (relation, address) in ModuleWriter.PagingLinks(feed.Paging))
             WriteLink(writer, relation, address, null);
+        WriteOthers(writer, feed.Links, feed.Licenses);
         Text(writer, "logo", feed.Image?.Url);
         Text(writer, "icon", feed.Icon);
         // Every entry needs an author somewhere (§4.1.1), so a feed that names none is signed with its title.
@@ -46,6 +47,7 @@ public static class AtomWriter
             "author",
             feed.Authors.Count > 0 ? feed.Authors : [new FeedPerson(feed.Title ?? feed.Link ?? "unknown", null, null)]
         );
+        WritePeople(writer, "contributor", feed.Contributors);
         foreach (var category in feed.Categories)
             WriteCategory(writer, category);
         ModuleWriter.WriteFeed(writer, feed);
@@ -80,7 +82,10 @@ public static class AtomWriter
         if (item.Language is not null)
             writer.Xml.WriteAttributeString("xml", "lang", null, item.Language);
         WriteId(writer, item.Id ?? item.Link);
-        writer.Xml.WriteElementString("title", FeedNamespaces.Atom, XmlSafe.Clean(item.Title ?? string.Empty));
+        if (item.TitleHtml is not null)
+            WriteHtml(writer, "title", item.TitleHtml);
+        else
+            writer.Xml.WriteElementString("title", FeedNamespaces.Atom, XmlSafe.Clean(item.Title ?? string.Empty));
         if (item.Published is { } published)
             Text(writer, "published", Date(published));
         Text(writer, "updated", Date(item.Updated ?? item.Published ?? DateTimeOffset.UnixEpoch));
@@ -92,6 +97,7 @@ public static class AtomWriter
             WriteLink(writer, relation, address, null);
         foreach (var file in item.Enclosures)
             WriteLink(writer, "enclosure", file.Url, file.Type, file.Length);
+        WriteOthers(writer, item.Links, item.Licenses);
         WritePeople(writer, "author", item.Authors);
         WritePeople(writer, "contributor", item.Contributors);
         foreach (var category in item.Categories)
@@ -160,6 +166,18 @@ public static class AtomWriter
         writer.Attribute("type", type);
         writer.Attribute("length", length?.ToString(CultureInfo.InvariantCulture));
         writer.Xml.WriteEndElement();
+    }
+
+    private static void WriteOthers(FeedXmlWriter writer, List<RelatedLink> links, List<string> licenses)
+    {
+        foreach (var licence in licenses)
+            WriteLink(writer, "license", licence, null);
+        foreach (var link in links)
+        {
+            writer.Xml.WriteStartElement("link", FeedNamespaces.Atom);
+            ModuleWriter.WriteLinkParts(writer, link);
+            writer.Xml.WriteEndElement();
+        }
     }
 
     private static void WritePeople(FeedXmlWriter writer, string element, IEnumerable<FeedPerson> people)

@@ -42,6 +42,16 @@ internal static class ModuleWriter
             ("next-archive", paging.NextArchive),
         ];
 
+    /// <summary>The attributes of a link, in whatever element the format writes it.</summary>
+    public static void WriteLinkParts(FeedXmlWriter writer, RelatedLink link)
+    {
+        writer.Attribute("rel", link.Relation);
+        writer.Attribute("href", link.Address);
+        writer.Attribute("type", link.Type);
+        writer.Attribute("title", link.Title);
+        writer.Attribute("hreflang", link.Language);
+    }
+
     /// <summary>Marks of RFC 5005, how often the feed changes, and what is not known here.</summary>
     public static void WriteFeed(FeedXmlWriter writer, Feed feed)
     {

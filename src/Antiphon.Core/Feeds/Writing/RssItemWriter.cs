@@ -33,6 +33,7 @@ internal static class RssItemWriter
         writer.Text("commentRss", item.CommentsFeed, FeedNamespaces.CommentApi, "wfw");
         writer.Text("rights", item.Copyright, FeedNamespaces.DublinCore, "dc");
         RssWriter.WriteLink(writer, "related", item.ExternalLink == item.Link ? null : item.ExternalLink, null);
+        RssWriter.WriteOthers(writer, item.Links, item.Licenses);
         WriteSource(writer, item);
         foreach (var file in item.Enclosures.Where(file => file.Url is not null))
             WriteEnclosure(writer, file);

@@ -45,6 +45,8 @@ public static class RssWriter
             writer.Text("pubDate", Date(published));
         if (feed.Updated is { } updated)
             writer.Text("lastBuildDate", Date(updated));
+        foreach (var helper in feed.Contributors)
+            RssItemWriter.WritePerson(writer, helper, "contributor", null);
         foreach (var category in feed.Categories)
             writer.Text("category", category);
         writer.Text("generator", feed.Generator);
@@ -58,6 +60,7 @@ public static class RssWriter
             WriteLink(writer, "hub", hub, null);
         foreach (var (relation, address) in ModuleWriter.PagingLinks(feed.Paging))
             WriteLink(writer, relation, address, null);
+        WriteOthers(writer, feed.Links, feed.Licenses);
         ModuleWriter.WriteFeed(writer, feed);
         ModuleWriter.WriteExtensions(writer, feed.Extensions, withOwn: true);
     }
@@ -72,6 +75,19 @@ public static class RssWriter
         writer.Attribute("href", address);
         writer.Attribute("type", type);
         writer.Xml.WriteEndElement();
+    }
+
+    /// <summary>Licences in their module, other links in that of Atom.</summary>
+    internal static void WriteOthers(FeedXmlWriter writer, List<RelatedLink> links, List<string> licenses)
+    {
+        foreach (var licence in licenses)
+            writer.Text("license", licence, FeedNamespaces.Licence, "creativeCommons");
+        foreach (var link in links)
+        {
+            writer.Xml.WriteStartElement("atom", "link", FeedNamespaces.Atom);
+            ModuleWriter.WriteLinkParts(writer, link);
+            writer.Xml.WriteEndElement();
+        }
     }
 
     private static void WriteRhythm(FeedXmlWriter writer, FeedRhythm rhythm)
@@ -103,7 +119,7 @@ public static class RssWriter
         writer.Xml.WriteStartElement("image");
         writer.Text("url", image.Url);
         writer.Xml.WriteElementString("title", XmlSafe.Clean(image.Title ?? feed.Title ?? string.Empty));
-        writer.Text("link", feed.Link);
+        writer.Text("link", image.Link ?? feed.Link);
         writer.Xml.WriteEndElement();
     }
 }

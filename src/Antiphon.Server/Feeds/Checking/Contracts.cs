@@ -1,5 +1,6 @@
 using Antiphon.Core.Feeds.Checking;
 using Antiphon.Core.Feeds.Model;
+using Antiphon.Core.Feeds.Reading.Modules.Extensions;
 using Antiphon.Core.Findings;
 
 namespace Antiphon.Server.Feeds.Checking;
@@ -56,7 +57,7 @@ internal sealed record FindingView(
     bool Repairable
 );
 
-/// <summary>A feed as read.</summary>
+/// <summary>A feed as read; what podcast modules and deletions say stands in it too.</summary>
 internal sealed record FeedView(
     string? Title,
     string? Description,
@@ -72,6 +73,9 @@ internal sealed record FeedView(
     string? Icon,
     IReadOnlyList<string> Categories,
     IReadOnlyList<string> Hubs,
+    IReadOnlyList<string> Licenses,
+    FeedShow? Show,
+    IReadOnlyList<FeedDeletion> Deleted,
     IReadOnlyList<ItemView> Items
 );
 
@@ -89,14 +93,18 @@ internal sealed record ItemView(
     IReadOnlyList<EnclosureView> Enclosures,
     string? Image,
     string? CommentsUrl,
-    string? Source
+    string? Source,
+    IReadOnlyList<string> Licenses,
+    FeedEpisode? Episode,
+    FeedPlace? Place,
+    IReadOnlyList<FeedArea> Areas
 );
 
 /// <summary>A person as read.</summary>
 internal sealed record FeedPersonView(string? Name, string? Email, string? Url);
 
 /// <summary>A channel image as read.</summary>
-internal sealed record ImageView(string? Url, string? Title);
+internal sealed record ImageView(string? Url, string? Title, string? Link);
 
 /// <summary>An enclosure as read.</summary>
 internal sealed record EnclosureView(string? Url, string? Type, long? Length);

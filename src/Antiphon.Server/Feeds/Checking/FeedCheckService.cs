@@ -14,7 +14,8 @@ internal sealed class FeedCheckService(GuardedClient client, ServedProbe probe, 
     // A page rarely names more than one whole blog; each is a request somebody waits for.
     private const int MostTried = 4;
 
-    private static readonly Uri Nowhere = new("about:blank");
+    /// <summary>The address of what has none.</summary>
+    public static readonly Uri Nowhere = new("about:blank");
 
     /// <summary>Checks what was fetched, and how it was served as far as the answer itself tells.</summary>
     /// <param name="fetched">The answer.</param>
@@ -29,6 +30,10 @@ internal sealed class FeedCheckService(GuardedClient client, ServedProbe probe, 
                 served ?? ServedProbe.Of(fetched)
             )
         );
+
+    /// <summary>Checks bytes.</summary>
+    public FeedCheckResult Check(byte[] bytes, string? contentType) =>
+        FeedCheck.Run(bytes, new FeedCheckOptions(clock.GetUtcNow(), contentType));
 
     /// <summary>Repairs bytes.</summary>
     public RepairResult Repair(byte[] bytes, string? contentType, Uri? address = null) =>

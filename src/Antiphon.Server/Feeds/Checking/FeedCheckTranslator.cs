@@ -1,5 +1,6 @@
 using Antiphon.Core.Feeds.Checking;
 using Antiphon.Core.Feeds.Model;
+using Antiphon.Core.Feeds.Reading.Modules.Extensions;
 using Antiphon.Core.Feeds.Repair;
 using Antiphon.Core.Findings;
 
@@ -58,10 +59,13 @@ internal static class FeedCheckTranslator
             People(feed.Authors),
             feed.Copyright,
             feed.Generator,
-            feed.Image is null ? null : new ImageView(feed.Image.Url, feed.Image.Title),
+            feed.Image is null ? null : new ImageView(feed.Image.Url, feed.Image.Title, feed.Image.Link),
             feed.Icon,
             feed.Categories,
             feed.Hubs,
+            feed.Licenses,
+            EpisodeReader.Of(feed),
+            DeletionReader.Of(feed),
             [.. feed.Items.Select(ViewOf)]
         );
 
@@ -79,7 +83,11 @@ internal static class FeedCheckTranslator
             [.. item.Enclosures.Select(file => new EnclosureView(file.Url, file.Type, file.Length))],
             item.Image,
             item.CommentsUrl,
-            item.Source
+            item.Source ?? item.SourceFeed,
+            item.Licenses,
+            EpisodeReader.Of(item),
+            item.Place,
+            AreaReader.Of(item)
         );
 
     private static List<FeedPersonView> People(IEnumerable<FeedPerson> people) =>

@@ -1,6 +1,7 @@
 using System.Text;
 using Antiphon.Core.Channels.Composing;
 using Antiphon.Core.Feeds.Aloud;
+using Antiphon.Core.Feeds.Checking;
 using Antiphon.Core.Feeds.Conversion;
 using Antiphon.Core.Feeds.Model;
 using Antiphon.Core.Feeds.Reading;
@@ -9,6 +10,7 @@ using Antiphon.Core.Mailing;
 using Antiphon.Core.Mailing.Digests;
 using Antiphon.Core.Mailing.Drawing;
 using Antiphon.Core.Text;
+using Antiphon.Server.Outgoing;
 using Antiphon.Server.Platform.Access;
 using Antiphon.Server.Platform.Requests;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -49,8 +51,8 @@ internal static class FeedTrialEndpoints
         CancellationToken cancellation
     )
     {
-        var (feed, problem) = await ReadAsync(request.Url, request.Text, checks, cancellation);
-        return feed is null
+        var (result, problem) = await ReadAsync(request.Url, request.Text, checks, cancellation);
+        return result?.Feed is not { } feed
             ? problem!
             : TypedResults.Ok(
                 new FeedTryView(feed.Title, [.. feed.Items.Take(MostEntries).Select(item => EntryOf(feed, item))])
@@ -63,10 +65,10 @@ internal static class FeedTrialEndpoints
         CancellationToken cancellation
     )
     {
-        var (feed, problem) = await ReadAsync(request.Url, request.Text, checks, cancellation);
-        if (feed is null)
+        var (result, problem) = await ReadAsync(request.Url, request.Text, checks, cancellation);
+        if (result is null)
             return problem!;
-        var converted = FeedConversion.Convert(feed, request.To);
+        var converted = FeedConversion.Convert(result, request.To);
         return TypedResults.Ok(
             new ConvertedView(
                 Encoding.UTF8.GetString(converted.Bytes),
@@ -76,28 +78,28 @@ internal static class FeedTrialEndpoints
         );
     }
 
-    private static async Task<(Feed? Feed, ValidationProblem? Problem)> ReadAsync(
+    private static async Task<(FeedCheckResult? Result, ValidationProblem? Problem)> ReadAsync(
         string? url,
         string? text,
         FeedCheckService checks,
         CancellationToken cancellation
     )
     {
-        var (bytes, options) = (Encoding.UTF8.GetBytes(text ?? string.Empty), new FeedReadOptions());
+        var fetched = new Fetched(FeedCheckService.Nowhere, null, Body: Encoding.UTF8.GetBytes(text ?? string.Empty));
         if (!string.IsNullOrWhiteSpace(url))
         {
             if (FeedCheckEndpoints.AddressOf(url) is not { } address)
                 return (null, FeedCheckEndpoints.NoAddress());
-            var (fetched, problem) = await checks.FetchAsync(address, cancellation);
-            if (fetched is null)
+            var (answer, problem) = await checks.FetchAsync(address, cancellation);
+            if (answer is null)
                 return (null, FieldProblem.For("url", problem!));
-            (bytes, options) = (fetched.Bytes, new FeedReadOptions(fetched.ContentType, fetched.Address));
+            fetched = answer;
         }
 
-        var feed = FeedReader.Read(bytes, options).Feed;
+        var result = checks.CheckFetched(fetched);
         return (
-            feed,
-            feed is null
+            result.Feed is null ? null : result,
+            result.Feed is null
                 ? FieldProblem.For(
                     string.IsNullOrWhiteSpace(url) ? "text" : "url",
                     "This feed cannot be read; the findings say why."

@@ -1,7 +1,7 @@
 using System.Text;
+using Antiphon.Core.Feeds.Checking;
 using Antiphon.Core.Feeds.Conversion;
 using Antiphon.Core.Feeds.Model;
-using Antiphon.Core.Feeds.Reading;
 using Antiphon.Server.Platform.Access;
 using Antiphon.Server.Platform.Requests;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -91,12 +91,12 @@ internal static class FeedWorkEndpoints
 
     private static async Task<Results<FileContentHttpResult, ValidationProblem>> ConvertBytes(
         HttpRequest request,
-        string? to
+        string? to,
+        FeedCheckService checks
     ) =>
         Converted(
             request.HttpContext,
-            await FeedCheckEndpoints.BytesAsync(request),
-            new FeedReadOptions(request.ContentType),
+            checks.Check(await FeedCheckEndpoints.BytesAsync(request), request.ContentType),
             to
         );
 
@@ -111,23 +111,20 @@ internal static class FeedWorkEndpoints
         if (FeedCheckEndpoints.AddressOf(url) is not { } address)
             return FeedCheckEndpoints.NoAddress();
         var (fetched, problem) = await checks.FetchAsync(address, cancellation);
-        return fetched is null
-            ? FieldProblem.For("url", problem!)
-            : Converted(http, fetched.Bytes, new FeedReadOptions(fetched.ContentType, fetched.Address), to);
+        return fetched is null ? FieldProblem.For("url", problem!) : Converted(http, checks.CheckFetched(fetched), to);
     }
 
     private static Results<FileContentHttpResult, ValidationProblem> Converted(
         HttpContext http,
-        byte[] bytes,
-        FeedReadOptions options,
+        FeedCheckResult result,
         string? to
     )
     {
         if (FormatOf(to) is not { } format)
             return FieldProblem.For("to", "Choose rss, atom or json.");
-        if (FeedReader.Read(bytes, options).Feed is not { } feed)
+        if (result.Feed is null)
             return FieldProblem.For("body", "This feed cannot be read; check it to see why.");
-        var converted = FeedConversion.Convert(feed, format);
+        var converted = FeedConversion.Convert(result, format);
         // One value for each thing the format could not carry, so that a script can tell whether anything was lost.
         foreach (var lost in converted.Lost)
             http.Response.Headers.Append(LostHeader, $"{lost.Count} {lost.Name}");

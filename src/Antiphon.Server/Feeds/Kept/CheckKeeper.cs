@@ -1,3 +1,5 @@
+using Antiphon.Core.Feeds.Model;
+using Antiphon.Core.Feeds.Reading.Modules.Extensions;
 using Antiphon.Core.Feeds.Reports;
 using Antiphon.Core.Findings;
 using Antiphon.Core.Text;
@@ -45,14 +47,18 @@ internal sealed class CheckKeeper(FeedCheckService checks, AntiphonContext datab
         check.Repairable = findings.Count(result.PutsRight);
         check.Entries = result.Before.Feed?.Items.Count ?? 0;
         check.Title = result.Before.Feed?.Title is { } title ? Shortened.ToLength(title, LongestTitle) : null;
-        check.Contact = result
-            .Before.Feed?.Authors.Select(author => author.Email)
-            .FirstOrDefault(email => !string.IsNullOrWhiteSpace(email));
+        check.Contact = result.Before.Feed is { } feed ? ContactOf(feed) : null;
         check.Findings = KeptFindings.Of(findings);
         var before = await BeforeAsync(check, cancellation);
         Compare(check, before, findings);
         return before;
     }
+
+    private static string? ContactOf(Feed feed) =>
+        feed
+            .Authors.Select(author => author.Email)
+            .Append(EpisodeReader.Of(feed)?.Owner?.Email)
+            .FirstOrDefault(email => !string.IsNullOrWhiteSpace(email));
 
     private static void Compare(KeptCheck check, KeptCheck? before, IReadOnlyList<Finding> findings)
     {

@@ -1,4 +1,5 @@
 using System.Text;
+using Antiphon.Core.Feeds.Checking;
 using Antiphon.Core.Feeds.Conversion;
 using Antiphon.Core.Feeds.Model;
 using Antiphon.Core.Feeds.Reading;
@@ -50,6 +51,45 @@ public sealed class ConversionTests
         Assert.All(CarriedValues.All.Where(value => value.Values(before).Except(value.Values(after)).Any()), value =>
             Assert.Contains(value.Name, told)
         );
+    }
+
+    [Theory]
+    [InlineData("<pubDate>yesterday</pubDate>", "Dates that cannot be read")]
+    [InlineData("<title>Again</title>", "Repeated elements, of which the first is read")]
+    [InlineData("</item></channel></rss><p>Late</p><!--", "Text and documents outside the feed")]
+    [InlineData("<description>Half a", "What stands behind the place where the document breaks off")]
+    public void What_a_faulty_feed_says_and_nobody_reads_is_told_as_lost(string end, string loss)
+    {
+        var result = FeedCheck.Run(
+            System.Text.Encoding.UTF8.GetBytes(
+                $"<rss version=\"2.0\"><channel><title>Moor</title><link>https://moor.example/</link><description>d</description><item><title>Fog</title>{end}"
+                    + (end.Contains("Half", StringComparison.Ordinal) ? "" : "</item></channel></rss>")
+            ),
+            new FeedCheckOptions(DateTimeOffset.UnixEpoch)
+        );
+        Assert.Contains(FeedConversion.Convert(result, FeedFormat.Atom).Lost, lost => lost.Name == loss);
+    }
+
+    [Theory]
+    [MemberData(nameof(Formats))]
+    public void Another_format_is_not_what_stands_at_the_address_of_the_first(FeedFormat to)
+    {
+        var result = FeedCheck.Run(
+            System.Text.Encoding.UTF8.GetBytes(
+                "<rss version=\"2.0\" xmlns:atom=\"http://www.w3.org/2005/Atom\"><channel><title>Moor</title><link>https://moor.example/</link><description>d</description><atom:link rel=\"self\" type=\"application/rss+xml\" href=\"https://moor.example/feed\"/></channel></rss>"
+            ),
+            new FeedCheckOptions(DateTimeOffset.UnixEpoch)
+        );
+        var converted = FeedConversion.Convert(result, to);
+        var after = FeedReader.Read(converted.Bytes, new FeedReadOptions()).Feed!;
+        Assert.Equal(to == FeedFormat.Rss ? "https://moor.example/feed" : null, after.FeedLink);
+        if (to == FeedFormat.Atom)
+            Assert.Equal(
+                new RelatedLink("via", "https://moor.example/feed", "application/rss+xml"),
+                Assert.Single(after.Links)
+            );
+        if (to == FeedFormat.JsonFeed)
+            Assert.Contains(converted.Lost, lost => lost.Name == "Other links of the feed");
     }
 
     [Fact]

@@ -37,6 +37,9 @@ public sealed class FeedCheckTests(AntiphonHost host) : IClassFixture<AntiphonHo
                 "icon",
                 "categories",
                 "hubs",
+                "licenses",
+                "show",
+                "deleted",
                 "items",
             ],
             check.Names("feed")
@@ -56,6 +59,10 @@ public sealed class FeedCheckTests(AntiphonHost host) : IClassFixture<AntiphonHo
                 "image",
                 "commentsUrl",
                 "source",
+                "licenses",
+                "episode",
+                "place",
+                "areas",
             ],
             check.Names("feed.items.0")
         );

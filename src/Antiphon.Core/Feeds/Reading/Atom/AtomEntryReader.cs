@@ -30,6 +30,7 @@ internal static class AtomEntryReader
             item.CommentCount ??= links.ReplyCount;
             item.Enclosures.AddRange(links.Enclosures);
             item.ExternalLink = links.Related;
+            links.GiveOthers(item.Links, item.Licenses);
             modules.ApplyTo(item);
             item.Image ??= modules.Picture ?? Picture(item, narrowed);
             take(item);
@@ -53,8 +54,8 @@ internal static class AtomEntryReader
             case "id":
                 item.Id ??= XmlText.ReadTrimmed(reader);
                 break;
-            case "title":
-                item.Title ??= AtomText.ReadPlain(reader);
+            case "title" when item.Title is null:
+                (item.Title, item.TitleHtml) = AtomText.ReadTitle(reader, baseAddress);
                 break;
             case "summary":
                 item.Summary ??= AtomText.ReadHtml(reader, baseAddress);
@@ -116,16 +117,20 @@ internal static class AtomEntryReader
     private static void ReadSource(XmlReader reader, FeedItem item, Uri? baseAddress)
     {
         var links = new AtomLinks();
+        string? id = null;
         XmlWalk.Children(reader, child =>
         {
             if (child.LocalName == "title")
                 item.Source ??= AtomText.ReadPlain(child);
             else if (child.LocalName == "link")
                 links.Take(child, baseAddress);
+            else if (child.LocalName == "id")
+                id ??= XmlText.ReadTrimmed(child);
             else
                 child.Skip();
         });
-        item.SourceFeed ??= links.Self ?? links.Alternate;
+        // An id that is the address of a feed names it as well as a link does (§4.2.11).
+        item.SourceFeed ??= links.Self ?? links.Alternate ?? (LinkResolver.IsWeb(id) ? id : null);
     }
 
     private static void ReadForeign(XmlReader reader, FeedItem item, EntryParts parts)

@@ -43,6 +43,7 @@ internal sealed class AtomReader
         _feed.Link = _links.Alternate;
         _feed.FeedLink = _links.Self;
         _feed.Hubs.AddRange(_links.Hubs);
+        _links.GiveOthers(_feed.Links, _feed.Licenses);
     }
 
     private void ReadChild(XmlReader reader)
@@ -88,6 +89,9 @@ internal sealed class AtomReader
                 break;
             case "author":
                 AtomPerson.AddTo(_feed.Authors, reader, _base);
+                break;
+            case "contributor":
+                AtomPerson.AddTo(_feed.Contributors, reader, _base);
                 break;
             case "category":
                 AtomCategory.AddTo(_feed.Categories, reader);

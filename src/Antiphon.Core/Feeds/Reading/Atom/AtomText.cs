@@ -22,6 +22,19 @@ internal static class AtomText
     }
 
     /// <summary>
+    /// A title as plain text and, where it has markup, as HTML as well; the reader is left after the element.
+    /// </summary>
+    public static (string? Plain, string? Html) ReadTitle(XmlReader reader, Uri? baseAddress)
+    {
+        if (KindOf(reader) == AtomTextKind.Plain)
+            return (XmlText.ReadTrimmed(reader), null);
+        var html = ReadHtml(reader, baseAddress);
+        return html is null ? (null, null)
+            : html.Contains('<', StringComparison.Ordinal) ? (Null(HtmlText.Of(html)), html)
+            : (Null(HtmlText.Of(html)), null);
+    }
+
+    /// <summary>
     /// The construct as HTML: plain text is encoded, the div that wraps an xhtml text is taken off, addresses are made
     /// absolute.
     /// </summary>

@@ -1,5 +1,6 @@
 using System.Xml;
 using Antiphon.Core.Feeds.Model;
+using Antiphon.Core.Feeds.Reading.Modules.Extensions;
 using Antiphon.Core.Feeds.Source;
 
 namespace Antiphon.Core.Feeds.Reading.Modules;
@@ -48,6 +49,9 @@ internal sealed class EntryModules
             case FeedNamespaces.GeoRss when reader.LocalName == "point":
                 _place ??= PlaceParser.Parse(XmlText.Read(reader));
                 break;
+            case FeedNamespaces.GeoRss when reader.LocalName == "where":
+                ReadWhere(reader);
+                break;
             case FeedNamespaces.Wgs84 when reader.LocalName == "Point":
                 XmlWalk.Children(reader, child => Read(child, baseAddress));
                 break;
@@ -88,6 +92,17 @@ internal sealed class EntryModules
             item.Contributors.AddRange(_contributors);
         if (_extensions.Count > 0)
             item.Extensions.AddRange(_extensions);
+    }
+
+    // A point is one however it is written; lines and areas are kept as they are.
+    private void ReadWhere(XmlReader reader)
+    {
+        var kept = new List<FeedExtension>();
+        ForeignElement.Keep(reader, kept);
+        if (AreaReader.PointIn(kept) is { } point)
+            _place ??= point;
+        else
+            _extensions.AddRange(kept);
     }
 
     private void AddReply(XmlReader reader, Uri? baseAddress)

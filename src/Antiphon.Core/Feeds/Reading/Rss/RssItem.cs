@@ -33,6 +33,8 @@ internal sealed class RssItem
     public string? AtomRelated { get; set; }
     public string? AtomRights { get; set; }
     public string? AtomReplies { get; set; }
+    public List<RelatedLink> AtomLinks => field ??= [];
+    public List<string> Licenses => field ??= [];
     public string? Language { get; set; }
     public List<FeedPerson> AtomContributors => field ??= [];
     public EntryModules? Found { get; private set; }

@@ -2,6 +2,7 @@ using System.Globalization;
 using System.Xml;
 using Antiphon.Core.Feeds.Model;
 using Antiphon.Core.Feeds.Reading.Atom;
+using Antiphon.Core.Feeds.Reading.Modules;
 using Antiphon.Core.Feeds.Source;
 
 namespace Antiphon.Core.Feeds.Reading.Rss;
@@ -52,6 +53,10 @@ internal static class RssItemReader
                 break;
             case FeedNamespaces.Podcast:
                 ReadPodcast(reader, item);
+                break;
+            case FeedNamespaces.Licence when reader.LocalName == "license":
+                if (LinkResolver.Resolve(XmlText.ReadTrimmed(reader), item.Base) is { } licence)
+                    item.Licenses.Add(licence);
                 break;
             default:
                 item.Modules.Read(reader, item.Base);
@@ -229,7 +234,18 @@ internal static class RssItemReader
             item.AtomRelated ??= address;
         else if (reader.GetAttribute("rel") == "replies")
             item.AtomReplies ??= address;
+        else if (LinkResolver.Resolve(address, item.Base) is { } resolved)
+            AddOther(reader, item, resolved);
         reader.Skip();
+    }
+
+    private static void AddOther(XmlReader reader, RssItem item, string address)
+    {
+        var relation = reader.GetAttribute("rel")!;
+        if (relation == "license")
+            item.Licenses.Add(address);
+        else if (relation.Length > 0)
+            item.AtomLinks.Add(OtherLink.Of(reader, relation, address));
     }
 
     private static void ReadPodcast(XmlReader reader, RssItem item)

@@ -85,6 +85,10 @@ internal sealed class RssReader
             case FeedNamespaces.Podcast:
                 ReadPodcast(reader);
                 break;
+            case FeedNamespaces.Licence when reader.LocalName == "license":
+                if (LinkResolver.Resolve(XmlText.ReadTrimmed(reader), _base) is { } licence)
+                    _feed.Licenses.Add(licence);
+                break;
             case FeedNamespaces.Syndication:
                 _rhythm.ReadModule(reader, _feed.Rhythm);
                 break;
@@ -215,6 +219,9 @@ internal sealed class RssReader
             case "author":
                 AtomPerson.AddTo(_feed.Authors, reader, _base);
                 break;
+            case "contributor":
+                AtomPerson.AddTo(_feed.Contributors, reader, _base);
+                break;
             default:
                 ForeignElement.Keep(reader, _feed.Extensions);
                 break;
@@ -235,8 +242,11 @@ internal sealed class RssReader
             case null or "alternate":
                 _atomAlternate ??= address;
                 break;
-            case var relation:
-                PagingLinks.Take(_feed.Paging, relation, address);
+            case "license" when address is not null:
+                _feed.Licenses.Add(address);
+                break;
+            case var relation when !PagingLinks.Take(_feed.Paging, relation, address) && address is not null:
+                _feed.Links.Add(OtherLink.Of(reader, relation, address));
                 break;
         }
 
@@ -267,7 +277,8 @@ internal sealed class RssReader
     private void ReadImage(XmlReader reader)
     {
         string? url = null,
-            title = null;
+            title = null,
+            link = null;
         // In RSS 1.0 the channel names the image's address, and the image itself stands beside it.
         var named = LinkResolver.Resolve(
             reader.GetAttribute("resource", FeedNamespaces.Rdf) ?? reader.GetAttribute("about", FeedNamespaces.Rdf),
@@ -283,13 +294,14 @@ internal sealed class RssReader
                 );
             else if (child.LocalName == "title")
                 title ??= XmlText.ReadTrimmed(child);
+            else if (child.LocalName == "link")
+                link ??= LinkResolver.Resolve(XmlText.ReadTrimmed(child), narrowed);
             else
                 child.Skip();
         });
-        if (url is not null)
-            _feed.Image = new FeedImage(url, title);
-        else if (named is not null)
-            _feed.Image ??= new FeedImage(named, title);
+        // What the image beside the channel leaves out is what the channel said of it.
+        if ((url ?? _feed.Image?.Url ?? named) is { } address)
+            _feed.Image = new FeedImage(address, title ?? _feed.Image?.Title) { Link = link ?? _feed.Image?.Link };
     }
 
     private void AddAuthor(string text)

@@ -32,6 +32,10 @@ internal static class RssTranslator
         AddAuthors(item, translated);
         if (item.AtomContributors.Count > 0)
             translated.Contributors.AddRange(item.AtomContributors);
+        if (item.AtomLinks.Count > 0)
+            translated.Links.AddRange(item.AtomLinks);
+        if (item.Licenses.Count > 0)
+            translated.Licenses.AddRange(item.Licenses);
         item.Found?.ApplyTo(translated);
         foreach (var category in item.Categories)
         {
