@@ -5,6 +5,7 @@ using Antiphon.Benchmarks;
 var races = new (string Name, Func<Task> Run)[]
 {
     ("feeds", () => Task.Run(FeedRace.Run)),
+    ("rich", () => Task.Run(FeedRace.RunRich)),
     ("growth", () => Task.Run(GrowthRace.Run)),
     ("selection", () => Task.Run(SelectionRace.Run)),
     ("embed", EmbedRace.RunAsync),

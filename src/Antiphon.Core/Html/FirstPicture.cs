@@ -1,4 +1,4 @@
-using Antiphon.Core.Html.Trees;
+using System.Net;
 
 namespace Antiphon.Core.Html;
 
@@ -10,15 +10,38 @@ public static class FirstPicture
     {
         if (html is null || !html.Contains("<img", StringComparison.OrdinalIgnoreCase))
             return null;
-        foreach (var picture in HtmlReader.ReadOrWords(html, HtmlLimits.Text).QuerySelectorAll("img[src]"))
+        var scan = new TagScan(html);
+        while (scan.NextTag())
         {
-            if (picture.GetAttribute("width") == "1" || picture.GetAttribute("height") == "1")
-                continue;
-            var url = picture.GetAttribute("src")!;
-            if (url.Length > 0)
-                return (url, picture.GetAttribute("alt"));
+            if (scan.Name.Equals("img", StringComparison.OrdinalIgnoreCase) && Picture(ref scan) is { } picture)
+                return picture;
         }
 
         return null;
     }
+
+    private static (string Url, string? Alt)? Picture(ref TagScan scan)
+    {
+        string? url = null,
+            alt = null;
+        var isPixel = false;
+        while (scan.NextAttribute())
+        {
+            var name = scan.AttributeName;
+            if (url is null && name.Equals("src", StringComparison.OrdinalIgnoreCase))
+                url = Decoded(scan.Value).Trim();
+            else if (alt is null && name.Equals("alt", StringComparison.OrdinalIgnoreCase))
+                alt = Decoded(scan.Value);
+            else if (
+                name.Equals("width", StringComparison.OrdinalIgnoreCase)
+                || name.Equals("height", StringComparison.OrdinalIgnoreCase)
+            )
+                isPixel |= scan.Value is "1";
+        }
+
+        return string.IsNullOrEmpty(url) || isPixel ? null : (url, alt);
+    }
+
+    private static string Decoded(ReadOnlySpan<char> value) =>
+        value.Contains('&') ? WebUtility.HtmlDecode(value.ToString()) : value.ToString();
 }

@@ -20,6 +20,11 @@ internal static partial class AddressForm
         "ABCDEFGHIJKLMNOPQRSTUVWXYZabcdefghijklmnopqrstuvwxyz0123456789-_.~/"
     );
 
+    // Behind the host a query and a fragment may follow; what is escaped, or a name with a password, is looked at closely.
+    private static readonly SearchValues<char> PlainBehindHost = SearchValues.Create(
+        "ABCDEFGHIJKLMNOPQRSTUVWXYZabcdefghijklmnopqrstuvwxyz0123456789-_.~/?=&+,:!*'()@$#"
+    );
+
     // Letters doubled, left out or turned about.
     private static readonly string[] Misspelt =
     [
@@ -128,11 +133,13 @@ internal static partial class AddressForm
             text.StartsWith("https://", StringComparison.Ordinal) ? 8
             : text.StartsWith("http://", StringComparison.Ordinal) ? 7
             : 0;
-        if (start == 0 || text.AsSpan(start).ContainsAnyExcept(Plain))
+        if (start == 0)
             return false;
         var rest = text.AsSpan(start);
         var end = rest.IndexOf('/');
         var host = end < 0 ? rest : rest[..end];
+        if (host.ContainsAnyExcept(Plain) || (end >= 0 && !IsPlainPath(rest[end..])))
+            return false;
         var dot = host.LastIndexOf('.');
         return dot > 0
             && dot < host.Length - 2
@@ -143,6 +150,9 @@ internal static partial class AddressForm
             && !host[dot..].SequenceEqual(".local")
             && !host[dot..].SequenceEqual(".localhost");
     }
+
+    private static bool IsPlainPath(ReadOnlySpan<char> path) =>
+        !path.ContainsAnyExcept(PlainBehindHost) && path.Count('#') <= 1;
 
     private static Fault? Slip(string value, bool mayBeRelative)
     {

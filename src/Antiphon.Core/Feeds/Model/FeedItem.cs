@@ -3,6 +3,11 @@ namespace Antiphon.Core.Feeds.Model;
 /// <summary>One entry of a feed. Its lists are made when they are first asked for, as most stay empty.</summary>
 public sealed record FeedItem
 {
+    private LateText _summary;
+    private LateText _content;
+    private Func<FeedItem, Uri?, string?>? _findImage;
+    private Uri? _imageBase;
+
     /// <summary>Stable identifier (guid, atom:id, JSON id).</summary>
     public string? Id { get; set; }
 
@@ -16,10 +21,18 @@ public sealed record FeedItem
     public string? Link { get; set; }
 
     /// <summary>Short text, as given: plain or HTML.</summary>
-    public string? Summary { get; set; }
+    public string? Summary
+    {
+        get => _summary.Get();
+        set => _summary = new LateText(value);
+    }
 
     /// <summary>Full text as HTML, as given and not yet cleaned.</summary>
-    public string? ContentHtml { get; set; }
+    public string? ContentHtml
+    {
+        get => _content.Get();
+        set => _content = new LateText(value);
+    }
 
     /// <summary>First published.</summary>
     public DateTimeOffset? Published { get; set; }
@@ -49,7 +62,16 @@ public sealed record FeedItem
     }
 
     /// <summary>Picture that stands for the entry.</summary>
-    public string? Image { get; set; }
+    public string? Image
+    {
+        get
+        {
+            if (_findImage is { } find)
+                (_findImage, field) = (null, find(this, _imageBase));
+            return field;
+        }
+        set => (_findImage, field) = (null, value);
+    }
 
     /// <summary>Page with the comments.</summary>
     public string? CommentsUrl { get; set; }
@@ -119,4 +141,20 @@ public sealed record FeedItem
         get => field ??= [];
         init;
     }
+
+    /// <summary>Whether there is a short text; asking does not make it.</summary>
+    internal bool HasSummary => !_summary.IsNone;
+
+    /// <summary>Whether there is a full text; asking does not make it.</summary>
+    internal bool HasContent => !_content.IsNone;
+
+    /// <summary>Sets the short text to one that is made when it is asked for.</summary>
+    internal void SetSummary(LateText text) => _summary = text;
+
+    /// <summary>Sets the full text to one that is made when it is asked for.</summary>
+    internal void SetContent(LateText text) => _content = text;
+
+    /// <summary>Looks for the picture when it is asked for.</summary>
+    internal void FindImage(Func<FeedItem, Uri?, string?> find, Uri? baseAddress) =>
+        (_findImage, _imageBase) = (find, baseAddress);
 }

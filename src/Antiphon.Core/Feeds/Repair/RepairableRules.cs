@@ -63,6 +63,7 @@ public static class RepairableRules
             "html-event-attribute",
             "html-in-plain-text",
             "html-misnested",
+            "html-relative-address",
             "html-script-address",
             "html-tag-not-closed",
             "json-attachment-incomplete",

@@ -32,7 +32,10 @@ internal static class AtomEntryReader
             item.ExternalLink = links.Related;
             links.GiveOthers(item.Links, item.Licenses);
             modules.ApplyTo(item);
-            item.Image ??= modules.Picture ?? Picture(item, narrowed);
+            if (modules.Picture is { } picture)
+                item.Image = picture;
+            else
+                item.FindImage(Picture, narrowed);
             take(item);
         }
     }
@@ -57,8 +60,8 @@ internal static class AtomEntryReader
             case "title" when item.Title is null:
                 (item.Title, item.TitleHtml) = AtomText.ReadTitle(reader, baseAddress);
                 break;
-            case "summary":
-                item.Summary ??= AtomText.ReadHtml(reader, baseAddress);
+            case "summary" when !item.HasSummary:
+                item.SetSummary(AtomText.ReadLate(reader, baseAddress));
                 break;
             case "content":
                 ReadContent(reader, item, baseAddress);
@@ -111,7 +114,8 @@ internal static class AtomEntryReader
             return;
         }
 
-        item.ContentHtml ??= AtomText.ReadHtml(reader, baseAddress);
+        if (!item.HasContent)
+            item.SetContent(AtomText.ReadLate(reader, baseAddress));
     }
 
     private static void ReadSource(XmlReader reader, FeedItem item, Uri? baseAddress)

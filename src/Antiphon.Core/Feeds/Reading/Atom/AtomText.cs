@@ -1,6 +1,7 @@
 using System.Net;
 using System.Text;
 using System.Xml;
+using Antiphon.Core.Feeds.Model;
 using Antiphon.Core.Feeds.Source;
 using Antiphon.Core.Html;
 
@@ -38,19 +39,23 @@ internal static class AtomText
     /// The construct as HTML: plain text is encoded, the div that wraps an xhtml text is taken off, addresses are made
     /// absolute.
     /// </summary>
-    public static string? ReadHtml(XmlReader reader, Uri? baseAddress)
+    public static string? ReadHtml(XmlReader reader, Uri? baseAddress) => ReadLate(reader, baseAddress).Get();
+
+    /// <summary>The same, made when it is asked for; the reader is left after the element.</summary>
+    public static LateText ReadLate(XmlReader reader, Uri? baseAddress)
     {
         var narrowed = LinkResolver.Narrow(baseAddress, reader.GetAttribute("base", FeedNamespaces.Xml));
         var kind = KindOf(reader);
         if (kind == AtomTextKind.Xhtml)
-            return XhtmlText.Read(reader, narrowed);
+            return new LateText(XhtmlText.Read(reader, narrowed));
         var text = XmlText.ReadTrimmed(reader);
         return kind switch
         {
-            _ when text is null => null,
-            AtomTextKind.Plain => WebUtility.HtmlEncode(text),
-            AtomTextKind.Base64 => HtmlAddresses.Resolve(Decoded(text), narrowed),
-            _ => HtmlAddresses.Resolve(text, narrowed),
+            AtomTextKind.Plain => new LateText(text, null, static (plain, _) => WebUtility.HtmlEncode(plain)),
+            AtomTextKind.Base64 => new LateText(text, narrowed, static (coded, at) =>
+                HtmlAddresses.Resolve(Decoded(coded), at)
+            ),
+            _ => HtmlAddresses.Late(text, narrowed),
         };
     }
 

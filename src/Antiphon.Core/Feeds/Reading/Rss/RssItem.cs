@@ -8,8 +8,8 @@ internal sealed class RssItem
 {
     public string? Title { get; set; }
     public string? Link { get; set; }
-    public string? Description { get; set; }
-    public string? ContentEncoded { get; set; }
+    public LateText Description { get; set; }
+    public LateText ContentEncoded { get; set; }
     public string? Guid { get; set; }
     public bool GuidIsPermaLink { get; set; } = true;
     public string? About { get; set; }
@@ -21,8 +21,8 @@ internal sealed class RssItem
     public string? TermsModified { get; set; }
     public string? XhtmlBody { get; set; }
     public string? AtomPublished { get; set; }
-    public string? AtomSummary { get; set; }
-    public string? AtomContent { get; set; }
+    public LateText AtomSummary { get; set; }
+    public LateText AtomContent { get; set; }
     public string? PodcastSummary { get; set; }
     public List<FeedPerson> AtomAuthors => field ??= [];
     public string? AtomUpdated { get; set; }

@@ -36,8 +36,8 @@ internal static class RssItemReader
             case "" or FeedNamespaces.Rss10 or FeedNamespaces.Rss090:
                 ReadOwn(reader, item);
                 break;
-            case FeedNamespaces.Content when reader.LocalName == "encoded":
-                item.ContentEncoded ??= ReadText(reader, item);
+            case FeedNamespaces.Content when reader.LocalName == "encoded" && item.ContentEncoded.IsNone:
+                item.ContentEncoded = ReadText(reader, item);
                 break;
             case FeedNamespaces.Xhtml when reader.LocalName is "body" or "div":
                 item.XhtmlBody ??= XhtmlText.Read(reader, item.Base);
@@ -74,8 +74,8 @@ internal static class RssItemReader
             case "link" when item.Link is null:
                 ReadLink(reader, item);
                 break;
-            case "description":
-                item.Description ??= ReadText(reader, item);
+            case "description" when item.Description.IsNone:
+                item.Description = ReadText(reader, item);
                 break;
             case "pubDate" or "pubdate":
                 item.PubDate ??= XmlText.ReadTrimmed(reader);
@@ -116,12 +116,12 @@ internal static class RssItemReader
     }
 
     /// <summary>A text that may be HTML; an xml:base on it counts for the addresses in it.</summary>
-    private static string? ReadText(XmlReader reader, RssItem item)
+    private static LateText ReadText(XmlReader reader, RssItem item)
     {
         var narrowed = reader.HasAttributes
             ? LinkResolver.Narrow(item.Base, reader.GetAttribute("base", FeedNamespaces.Xml))
             : item.Base;
-        return HtmlAddresses.Resolve(XmlText.ReadTrimmed(reader), narrowed);
+        return HtmlAddresses.Late(XmlText.ReadTrimmed(reader), narrowed);
     }
 
     private static void ReadGuid(XmlReader reader, RssItem item)
@@ -201,11 +201,11 @@ internal static class RssItemReader
             case "published" or "issued":
                 item.AtomPublished ??= XmlText.ReadTrimmed(reader);
                 break;
-            case "summary":
-                item.AtomSummary ??= AtomText.ReadHtml(reader, item.Base);
+            case "summary" when item.AtomSummary.IsNone:
+                item.AtomSummary = AtomText.ReadLate(reader, item.Base);
                 break;
-            case "content":
-                item.AtomContent ??= AtomText.ReadHtml(reader, item.Base);
+            case "content" when item.AtomContent.IsNone:
+                item.AtomContent = AtomText.ReadLate(reader, item.Base);
                 break;
             case "author":
                 AtomPerson.AddTo(item.AtomAuthors, reader, item.Base);

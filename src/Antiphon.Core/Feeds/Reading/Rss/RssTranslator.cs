@@ -15,8 +15,6 @@ internal static class RssTranslator
             Id = item.Guid ?? item.About,
             Title = item.Title ?? item.DublinCoreTitle,
             Link = Link(item),
-            Summary = Summary(item),
-            ContentHtml = Content(item),
             Published = PublishedDateParser.Parse(
                 item.PubDate ?? item.DublinCoreDate ?? item.AtomPublished ?? item.TermsIssued
             ),
@@ -27,8 +25,10 @@ internal static class RssTranslator
             ExternalLink = LinkResolver.Resolve(item.AtomRelated, item.Base),
             Copyright = item.AtomRights,
             Language = item.Language,
-            Image = Picture(item),
         };
+        translated.SetSummary(Summary(item));
+        translated.SetContent(Content(item));
+        GivePicture(item, translated);
         AddAuthors(item, translated);
         if (item.AtomContributors.Count > 0)
             translated.Contributors.AddRange(item.AtomContributors);
@@ -58,25 +58,33 @@ internal static class RssTranslator
             : null;
     }
 
-    private static string? Summary(RssItem item) =>
-        item.Description ?? item.AtomSummary ?? item.DublinCoreDescription ?? item.PodcastSummary;
+    private static LateText Summary(RssItem item) =>
+        !item.Description.IsNone ? item.Description
+        : !item.AtomSummary.IsNone ? item.AtomSummary
+        : new LateText(item.DublinCoreDescription ?? item.PodcastSummary);
 
-    private static string? Content(RssItem item) => item.ContentEncoded ?? item.XhtmlBody ?? item.AtomContent;
+    private static LateText Content(RssItem item) =>
+        !item.ContentEncoded.IsNone ? item.ContentEncoded
+        : item.XhtmlBody is { } body ? new LateText(body)
+        : item.AtomContent;
 
-    private static string? Picture(RssItem item)
+    private static void GivePicture(RssItem item, FeedItem translated)
     {
         var enclosed = item
             .Enclosures.Find(file => file.Type?.StartsWith("image/", StringComparison.OrdinalIgnoreCase) == true)
             ?.Url;
-        var picture = item.Found?.Picture
-            ?? item.PodcastPicture
-            ?? enclosed
-            ?? FirstPicture.In(item.ContentEncoded)?.Url
-            ?? FirstPicture.In(item.Description)?.Url;
-        return picture is null ? null : LinkResolver.Resolve(picture, item.Base ?? Base(item));
+        if ((item.Found?.Picture ?? item.PodcastPicture ?? enclosed) is { } picture)
+            translated.Image = LinkResolver.Resolve(picture, item.Base ?? Base(translated));
+        else
+            translated.FindImage(FirstOfTexts, item.Base);
     }
 
-    private static Uri? Base(RssItem item) => Uri.TryCreate(item.Link, UriKind.Absolute, out var link) ? link : null;
+    private static string? FirstOfTexts(FeedItem item, Uri? baseAddress) =>
+        (FirstPicture.In(item.ContentHtml) ?? FirstPicture.In(item.Summary)) is { Url: var picture }
+            ? LinkResolver.Resolve(picture, baseAddress ?? Base(item))
+            : null;
+
+    private static Uri? Base(FeedItem item) => Uri.TryCreate(item.Link, UriKind.Absolute, out var link) ? link : null;
 
     private static void AddAuthors(RssItem item, FeedItem translated)
     {

@@ -47,7 +47,7 @@ internal sealed partial class HtmlRepair
             if (tag.IsBroken)
                 return _html;
             var end = tags.Position;
-            if (HtmlVocabulary.IsOfPages(tag.Name) || tag.Name == "!doctype")
+            if (tag.Element.IsOfPages || tag.Name == "!doctype")
                 TakeOfPage(tag, end);
             else if (tag.IsEnd)
                 TakeEnd(tag, end);
@@ -79,7 +79,7 @@ internal sealed partial class HtmlRepair
 
     private void TakeEnd(HtmlTag tag, int end)
     {
-        if (HtmlVocabulary.IsVoid(tag.Name))
+        if (tag.Element.IsVoid)
             return;
         if (_open.Close(tag.Name) is not { } cut)
         {

@@ -5,6 +5,10 @@ namespace Antiphon.Core.Feeds.Checking.Examining.Texts;
 /// <summary>Small questions about addresses in HTML.</summary>
 internal static partial class HtmlAddressTests
 {
+    /// <summary>True for nearly all addresses: those of the web, as one writes them.</summary>
+    public static bool IsWeb(string value) =>
+        value.StartsWith("https://", StringComparison.Ordinal) || value.StartsWith("http://", StringComparison.Ordinal);
+
     /// <summary>
     /// True for an address that runs something, however its name is hidden behind white space or control characters.
     /// </summary>

@@ -74,11 +74,11 @@ internal sealed partial class HtmlExaminer(
 
     private void ExamineTag(HtmlTag tag)
     {
-        if (HtmlVocabulary.IsUnsafe(tag.Name))
+        if (tag.Element.IsUnsafe)
             Report(SharedRules.UnsafeMarkup, tag.At, tag.Name);
-        else if (HtmlVocabulary.IsOfPages(tag.Name) || tag.Name == "!doctype")
+        else if (tag.Element.IsOfPages || tag.Name == "!doctype")
             Report(HtmlRules.Document, tag.At, $"<{tag.Name}>");
-        else if (!HtmlVocabulary.IsKnown(tag.Name))
+        else if (!tag.Element.IsKnown)
             Report(HtmlRules.ElementUnknown, tag.At, tag.Name);
         if (tag.Name == "img")
         {
@@ -88,10 +88,11 @@ internal sealed partial class HtmlExaminer(
                 Report(HtmlRules.AddressEmpty, tag.At, tag.Name, "src");
         }
 
-        var seen = new HashSet<string>(StringComparer.Ordinal);
+        // Few have more than a few attributes, and then a set finds the second of a name sooner.
+        var seen = tag.Attributes.Count > 1 ? new HashSet<string>(StringComparer.Ordinal) : null;
         foreach (var attribute in tag.Attributes)
         {
-            if (!seen.Add(attribute.Name))
+            if (seen?.Add(attribute.Name) == false)
                 Report(HtmlRules.AttributeTwice, attribute.At, tag.Name, attribute.Name);
             ExamineAttribute(tag, attribute);
         }
@@ -99,7 +100,7 @@ internal sealed partial class HtmlExaminer(
 
     private void ExamineAttribute(HtmlTag tag, HtmlAttribute attribute)
     {
-        if (Event().IsMatch(attribute.Name))
+        if (attribute.Name.StartsWith("on", StringComparison.Ordinal) && Event().IsMatch(attribute.Name))
             Report(ContentRules.EventAttribute, tag.At, attribute.Name);
         else if (attribute.Name == "style" && Position().IsMatch(attribute.Value))
             Report(HtmlRules.StyleAttribute, attribute.At, attribute.Value);
@@ -118,6 +119,11 @@ internal sealed partial class HtmlExaminer(
         {
             if (attribute.Name is "href" or "src")
                 Report(HtmlRules.AddressEmpty, tag.At, tag.Name, attribute.Name);
+        }
+        else if (HtmlAddressTests.IsWeb(address))
+        {
+            if (AddressForm.Absolute(address) is { Rule.Severity: Severity.Error })
+                Report(HtmlRules.AddressWrong, attribute.At, address);
         }
         else if (HtmlAddressTests.RunsScript(address))
             Report(ContentRules.ScriptAddress, attribute.At);

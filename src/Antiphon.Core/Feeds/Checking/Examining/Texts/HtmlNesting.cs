@@ -9,9 +9,9 @@ internal sealed class HtmlNesting
     private readonly HtmlOpenTags _open = new();
 
     // The last of a name that was closed early, with the end that did it; of each rule the first slip is told anyway.
-    private readonly Dictionary<string, (HtmlTag Tag, string By)> _cut = new(StringComparer.Ordinal);
-    private readonly List<HtmlTag> _early = [];
-    private readonly HashSet<HtmlTag> _crossed = new(ReferenceEqualityComparer.Instance);
+    private Dictionary<string, (HtmlTag Tag, string By)> Cut => field ??= new(StringComparer.Ordinal);
+    private List<HtmlTag> Early => field ??= [];
+    private HashSet<HtmlTag> Crossed => field ??= new(ReferenceEqualityComparer.Instance);
     private readonly List<(CheckRule Rule, int At, string[] Arguments)> _slips = [];
 
     /// <summary>Takes the next tag.</summary>
@@ -30,27 +30,27 @@ internal sealed class HtmlNesting
     /// <summary>What was found, once all tags are taken.</summary>
     public IEnumerable<(CheckRule Rule, int At, string[] Arguments)> Slips()
     {
-        foreach (var tag in _early.Where(tag => !_crossed.Contains(tag)).Concat(_open.Unclosed()))
+        foreach (var tag in Early.Where(tag => !Crossed.Contains(tag)).Concat(_open.Unclosed()))
             _slips.Add((HtmlRules.NotClosed, tag.At, [$"<{tag.Name}>"]));
         return _slips;
     }
 
     private void End(HtmlTag tag)
     {
-        if (HtmlVocabulary.IsVoid(tag.Name))
+        if (tag.Element.IsVoid)
             return;
         if (_open.Close(tag.Name) is { } cut)
         {
             foreach (var inner in cut)
             {
-                _cut[inner.Name] = (inner, tag.Name);
-                _early.Add(inner);
+                Cut[inner.Name] = (inner, tag.Name);
+                Early.Add(inner);
             }
         }
         else if (_open.TakeCrossed(tag.Name))
         {
-            var (inner, by) = _cut[tag.Name];
-            _crossed.Add(inner);
+            var (inner, by) = Cut[tag.Name];
+            Crossed.Add(inner);
             _slips.Add((HtmlRules.Misnested, inner.At, [by, tag.Name]));
         }
         else

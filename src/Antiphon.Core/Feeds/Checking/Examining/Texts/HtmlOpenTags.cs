@@ -8,11 +8,10 @@ internal sealed class HtmlOpenTags
 {
     private readonly List<HtmlTag> _open = [];
     private readonly Dictionary<string, int> _names = new(StringComparer.Ordinal);
-    private readonly Dictionary<string, int> _cut = new(StringComparer.Ordinal);
+    private Dictionary<string, int>? _cut;
 
     /// <summary>Those whose end may not be left out, the innermost first.</summary>
-    public IEnumerable<HtmlTag> Unclosed() =>
-        Enumerable.Reverse(_open).Where(tag => !HtmlVocabulary.MayStayOpen(tag.Name));
+    public IEnumerable<HtmlTag> Unclosed() => Enumerable.Reverse(_open).Where(tag => !tag.Element.MayStayOpen);
 
     /// <summary>True when one of that name is open.</summary>
     public bool Contains(string name) => _names.GetValueOrDefault(name) > 0;
@@ -20,9 +19,9 @@ internal sealed class HtmlOpenTags
     /// <summary>Opens a tag; a block ends a paragraph before it.</summary>
     public void Open(HtmlTag tag)
     {
-        if (HtmlVocabulary.IsVoid(tag.Name))
+        if (tag.Element.IsVoid)
             return;
-        if (HtmlVocabulary.IsBlock(tag.Name) && _open.Count > 0 && _open[^1].Name == "p")
+        if (tag.Element.IsBlock && _open.Count > 0 && _open[^1].Name == "p")
             Pop();
         _open.Add(tag);
         _names[tag.Name] = _names.GetValueOrDefault(tag.Name) + 1;
@@ -36,22 +35,23 @@ internal sealed class HtmlOpenTags
     {
         if (!Contains(name))
             return null;
-        var cut = new List<HtmlTag>();
+        List<HtmlTag>? cut = null;
         while (Pop() is var tag && tag.Name != name)
         {
-            if (HtmlVocabulary.MayStayOpen(tag.Name))
+            if (tag.Element.MayStayOpen)
                 continue;
-            cut.Add(tag);
+            (cut ??= []).Add(tag);
+            _cut ??= new Dictionary<string, int>(StringComparer.Ordinal);
             _cut[tag.Name] = _cut.GetValueOrDefault(tag.Name) + 1;
         }
 
-        return cut;
+        return cut ?? (IReadOnlyList<HtmlTag>)[];
     }
 
     /// <summary>Whether an end that closes nothing is of a tag that was closed early, by the end of one around it.</summary>
     public bool TakeCrossed(string name)
     {
-        if (_cut.GetValueOrDefault(name) == 0)
+        if (_cut is null || _cut.GetValueOrDefault(name) == 0)
             return false;
         _cut[name]--;
         return true;

@@ -2,14 +2,32 @@ namespace Antiphon.Core.Feeds.Checking.Examining.Texts;
 
 /// <summary>A tag in HTML.</summary>
 /// <param name="At">Place of its bracket.</param>
-/// <param name="Name">Its name in small letters; "!doctype" for a document type.</param>
+/// <param name="Element">What is known of its element; named "!doctype" for a document type.</param>
 /// <param name="IsEnd">True for an end tag.</param>
 /// <param name="Attributes">Its attributes.</param>
 /// <param name="IsBroken">True when it does not end.</param>
-internal sealed record HtmlTag(int At, string Name, bool IsEnd, IReadOnlyList<HtmlAttribute> Attributes, bool IsBroken)
+internal sealed record HtmlTag(
+    int At,
+    HtmlElement Element,
+    bool IsEnd,
+    IReadOnlyList<HtmlAttribute> Attributes,
+    bool IsBroken
+)
 {
+    /// <summary>Its name in small letters.</summary>
+    public string Name => Element.Name;
+
     /// <summary>The value of an attribute, or null.</summary>
-    public string? Value(string name) => Attributes.FirstOrDefault(attribute => attribute.Name == name)?.Value;
+    public string? Value(string name)
+    {
+        foreach (var attribute in Attributes)
+        {
+            if (attribute.Name == name)
+                return attribute.Value;
+        }
+
+        return null;
+    }
 }
 
 /// <summary>An attribute of a tag.</summary>

@@ -1,3 +1,4 @@
+using System.Buffers;
 using System.Net;
 
 namespace Antiphon.Core.Feeds.Checking.Examining.Texts;
@@ -5,6 +6,10 @@ namespace Antiphon.Core.Feeds.Checking.Examining.Texts;
 /// <summary>Goes through the tags of HTML as they are written, once and without a tree (HTML Standard, §13.2.5).</summary>
 internal sealed class HtmlTags(string html)
 {
+    private static readonly HtmlElement Doctype = HtmlElement.Unknown("!doctype");
+    private static readonly SearchValues<char> EndOfTagName = SearchValues.Create(" \t\r\n\f/>");
+    private static readonly SearchValues<char> EndOfName = SearchValues.Create(" \t\r\n\f/>=");
+    private static readonly SearchValues<char> EndOfBare = SearchValues.Create(" \t\r\n\f>");
     private static readonly string[] RawText = ["script", "style", "textarea", "title", "xmp"];
     private int _at;
 
@@ -47,16 +52,16 @@ internal sealed class HtmlTags(string html)
         var close = html.IndexOf('>', _at);
         var isDoctype = string.Compare(html, _at, "!doctype", 0, 8, StringComparison.OrdinalIgnoreCase) == 0;
         _at = close < 0 ? html.Length : close + 1;
-        return isDoctype ? new HtmlTag(open, "!doctype", false, [], false) : null;
+        return isDoctype ? new HtmlTag(open, Doctype, false, [], false) : null;
     }
 
     private HtmlTag Tag(int open)
     {
         var isEnd = html[_at] == '/';
         var start = isEnd ? _at + 1 : _at;
-        _at = EndOf(start, stops: " \t\r\n\f/>");
-        var name = html[start.._at].ToLowerInvariant();
-        var attributes = new List<HtmlAttribute>();
+        _at = EndOf(start, EndOfTagName);
+        var element = HtmlVocabulary.Of(html.AsSpan(start, _at - start));
+        List<HtmlAttribute>? attributes = null;
         var isBroken = false;
         while (true)
         {
@@ -81,20 +86,20 @@ internal sealed class HtmlTags(string html)
                 break;
             }
 
-            attributes.Add(attribute);
+            (attributes ??= []).Add(attribute);
         }
 
-        if (!isEnd && !isBroken && RawText.Contains(name))
-            SkipTo("</" + name);
-        return new HtmlTag(open, name, isEnd, attributes, isBroken);
+        if (!isEnd && !isBroken && RawText.Contains(element.Name))
+            SkipTo("</" + element.Name);
+        return new HtmlTag(open, element, isEnd, attributes ?? (IReadOnlyList<HtmlAttribute>)[], isBroken);
     }
 
     private HtmlAttribute? Attribute()
     {
         var start = _at;
         // An equals sign as the first character is part of the name.
-        _at = EndOf(_at + 1, stops: " \t\r\n\f/>=");
-        var name = html[start.._at].ToLowerInvariant();
+        _at = EndOf(_at + 1, EndOfName);
+        var name = NameOf(html.AsSpan(start, _at - start));
         var after = _at;
         while (after < html.Length && char.IsWhiteSpace(html[after]))
             after++;
@@ -123,14 +128,17 @@ internal sealed class HtmlTags(string html)
         }
 
         var from = _at;
-        _at = EndOf(_at, stops: " \t\r\n\f>");
+        _at = EndOf(_at, EndOfBare);
         return new HtmlAttribute(from, name, Decoded(html[from.._at]));
     }
 
     private static string Decoded(string value) =>
         value.Contains('&', StringComparison.Ordinal) ? WebUtility.HtmlDecode(value) : value;
 
-    private int EndOf(int from, string stops)
+    private static string NameOf(ReadOnlySpan<char> name) =>
+        HtmlVocabulary.AttributeNames.TryGetValue(name, out var known) ? known : name.ToString().ToLowerInvariant();
+
+    private int EndOf(int from, SearchValues<char> stops)
     {
         if (from >= html.Length)
             return html.Length;

@@ -32,28 +32,46 @@ internal static class HtmlVocabulary
         "href src cite longdesc action background data poster usemap formaction srcset ping manifest xlink:href"
     );
 
-    /// <summary>An element that has no end tag.</summary>
-    public static bool IsVoid(string name) => Void.Contains(name);
+    private static readonly FrozenDictionary<string, HtmlElement> Elements = new[]
+    {
+        Void,
+        EndOptional,
+        EndsParagraph,
+        Unsafe,
+        OfPages,
+        Known,
+    }
+        .SelectMany(names => names)
+        .Distinct(StringComparer.Ordinal)
+        .ToFrozenDictionary(
+            name => name,
+            name => new HtmlElement(
+                name,
+                IsVoid: Void.Contains(name),
+                MayStayOpen: EndOptional.Contains(name),
+                IsBlock: EndsParagraph.Contains(name),
+                IsUnsafe: Unsafe.Contains(name),
+                IsOfPages: OfPages.Contains(name),
+                IsKnown: true
+            ),
+            StringComparer.OrdinalIgnoreCase
+        );
 
-    /// <summary>An element whose end tag may be left out.</summary>
-    public static bool MayStayOpen(string name) => EndOptional.Contains(name);
+    private static readonly FrozenDictionary<string, HtmlElement>.AlternateLookup<ReadOnlySpan<char>> ByName =
+        Elements.GetAlternateLookup<ReadOnlySpan<char>>();
 
-    /// <summary>An element that ends an open paragraph.</summary>
-    public static bool IsBlock(string name) => EndsParagraph.Contains(name);
+    /// <summary>Names of attributes that are met often, by themselves, so that no text is made for each.</summary>
+    public static readonly FrozenSet<string>.AlternateLookup<ReadOnlySpan<char>> AttributeNames = Set(
+            "href src alt title class id width height rel target style srcset loading align border cite data-id lang dir"
+        )
+        .GetAlternateLookup<ReadOnlySpan<char>>();
+
+    /// <summary>What is known of an element by its name, in letters of any size.</summary>
+    public static HtmlElement Of(ReadOnlySpan<char> name) =>
+        ByName.TryGetValue(name, out var element) ? element : HtmlElement.Unknown(name.ToString().ToLowerInvariant());
 
     /// <summary>An element that readers remove.</summary>
     public static bool IsUnsafe(string name) => Unsafe.Contains(name);
-
-    /// <summary>An element of a whole page.</summary>
-    public static bool IsOfPages(string name) => OfPages.Contains(name);
-
-    /// <summary>An element HTML has; a hyphen makes one that its author defines.</summary>
-    public static bool IsKnown(string name) =>
-        Known.Contains(name)
-        || Void.Contains(name)
-        || Unsafe.Contains(name)
-        || OfPages.Contains(name)
-        || name.AsSpan().ContainsAny('-', ':');
 
     /// <summary>An attribute that holds an address.</summary>
     public static bool HoldsAddress(string name) => WithAddress.Contains(name);
