@@ -1,3 +1,4 @@
+using System.Text.RegularExpressions;
 using System.Xml;
 using Antiphon.Core.Feeds.Mending;
 using Antiphon.Core.Feeds.Model;
@@ -13,7 +14,7 @@ namespace Antiphon.Core.Feeds.Reading;
 /// <summary>
 /// Reads any feed. Content problems never throw: what stands before the break is kept and the break is a finding.
 /// </summary>
-public static class FeedReader
+public static partial class FeedReader
 {
     private const int MostBefore = 4000;
     private static readonly string[] Starts = ["<?xml", "<rss", "<feed", "<rdf:RDF"];
@@ -29,6 +30,11 @@ public static class FeedReader
         return first switch
         {
             '{' or '[' => JsonFeedReader.Read(text, options),
+            '<' when StartsWithPrint(text) && StartOf(text) is var below and > 0 => WithTextBefore(
+                text,
+                below,
+                options
+            ),
             '<' => ReadXml(text, options),
             _ when IsWrappedJson(text) => JsonFeedReader.Read(text, options),
             _ when StartOf(text) is var start and >= 0 => WithTextBefore(text, start, options),
@@ -38,9 +44,13 @@ public static class FeedReader
 
     /// <summary>What stands before a feed that is XML and does not belong to it; null when nothing does.</summary>
     internal static string? TextBefore(string text) =>
-        FirstCharacter(text) is not ('<' or '{' or '[' or null) && StartOf(text) is var start and > 0
+        (FirstCharacter(text) is not ('<' or '{' or '[' or null) || StartsWithPrint(text))
+        && StartOf(text) is var start and > 0
             ? text[..start]
             : null;
+
+    // What a program that makes the feed prints above it: a warning, in HTML.
+    private static bool StartsWithPrint(string text) => Print().IsMatch(text) && !LooksLikePage(text);
 
     private static char? FirstCharacter(string text)
     {
@@ -154,6 +164,9 @@ public static class FeedReader
 
     private static Finding Broken(string text, XmlException broken) =>
         LooksLikePage(text) ? Finding.At(DocumentRules.IsAPage, 1, 1) : XmlBreak.Report(broken);
+
+    [GeneratedRegex(@"^\s*<(?:br|b|p|div|span|font|pre|center|table|strong|i|h[1-6])\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Print();
 
     private static bool LooksLikePage(string text)
     {

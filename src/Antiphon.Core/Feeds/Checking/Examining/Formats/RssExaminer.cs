@@ -36,7 +36,7 @@ internal sealed class RssExaminer(Examination examination)
         var elements = new VocabularyExaminer(examination, vocabulary, element => element.IsRss);
         foreach (var channel in channels)
             elements.Examine(channel, vocabulary.Root.Child("channel")!);
-        ExamineChannel(channels[0]);
+        ExamineChannel(channels[0], isOld);
         var items = channels[0].Own("item").Concat(outside is null ? [] : root.Own("item")).ToList();
         if (items.Count == 0)
             examination.Report(Finding.Overall(SharedRules.NoEntries));
@@ -84,7 +84,7 @@ internal sealed class RssExaminer(Examination examination)
             examination.Report(RssDetailRules.VersionUnknown, root, root.Attribute("version")!);
     }
 
-    private void ExamineChannel(SourceElement channel)
+    private void ExamineChannel(SourceElement channel, bool isOld)
     {
         foreach (
             var date in channel.Children.Where(child => child.IsRss && child.LocalName is "pubDate" or "lastBuildDate")
@@ -100,7 +100,8 @@ internal sealed class RssExaminer(Examination examination)
             ExamineSkipped(list);
         foreach (var image in channel.Own("image"))
             ExamineImage(image, channel);
-        if (!channel.Of(FeedNamespaces.Atom, "link").Any(link => link.Attribute("rel") == "self"))
+        // There were no namespaces before RSS 2.0, so that nothing could name the address.
+        if (!isOld && !channel.Of(FeedNamespaces.Atom, "link").Any(link => link.Attribute("rel") == "self"))
             examination.Report(RssRules.SelfLinkMissing, channel);
     }
 

@@ -86,7 +86,8 @@ internal sealed class RssItemExaminer(Examination examination, HashSet<string> g
         var other = item.Of(FeedNamespaces.DublinCore, "date").FirstOrDefault();
         if (date is null)
         {
-            if (other is null)
+            // Items had no date before RSS 2.0.
+            if (other is null && !isOld)
                 examination.Report(RssRules.DateMissing, item);
             return;
         }
