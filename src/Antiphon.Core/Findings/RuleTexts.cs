@@ -38,6 +38,10 @@ public sealed class RuleTexts
         return (Filled(text.Message, values), Filled(text.Fix, values));
     }
 
+    /// <summary>What a rule says, with {0}, {1} for the values of a finding.</summary>
+    public (string Message, string Fix) PatternsOf(CheckRule rule) =>
+        _file.Rules.TryGetValue(rule.Id, out var text) ? (text.Message, text.Fix) : (rule.Message, rule.Fix);
+
     private static string Filled(string pattern, object[] values) =>
         values.Length == 0 ? pattern : string.Format(CultureInfo.InvariantCulture, pattern, values);
 

@@ -1,6 +1,7 @@
 using Antiphon.Core.Sites;
 using Antiphon.Data;
 using Antiphon.Server.Platform.Access;
+using Antiphon.Server.Platform.Language;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 
@@ -30,19 +31,21 @@ internal static class NoticeEndpoints
         CancellationToken cancellation
     ) =>
         TypedResults.Ok(
-            await database
-                .Notices.Where(notice => notice.SiteId == site && notice.DoneAt == null)
-                .OrderByDescending(notice => notice.Id)
-                .Take(Most)
-                .Select(notice => new NoticeView(
-                    notice.Id,
-                    notice.At,
-                    notice.IsTrouble,
-                    notice.Title,
-                    notice.Text,
-                    "/" + notice.Path
-                ))
-                .ToListAsync(cancellation)
+            (
+                await database
+                    .Notices.AsNoTracking()
+                    .Where(notice => notice.SiteId == site && notice.DoneAt == null)
+                    .OrderByDescending(notice => notice.Id)
+                    .Take(Most)
+                    .ToListAsync(cancellation)
+            ).ConvertAll(notice => new NoticeView(
+                notice.Id,
+                notice.At,
+                notice.IsTrouble,
+                TeamTexts.Say(notice.Title),
+                TeamTexts.Say(notice.Text),
+                "/" + notice.Path
+            ))
         );
 
     private static async Task<Results<NoContent, NotFound>> PutAway(

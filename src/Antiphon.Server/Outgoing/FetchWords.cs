@@ -1,10 +1,14 @@
+using Antiphon.Server.Platform.Language;
+
 namespace Antiphon.Server.Outgoing;
 
 /// <summary>Says what went wrong when fetching, in plain words.</summary>
 internal static class FetchWords
 {
     /// <summary>One sentence saying what happened and one saying what to do.</summary>
-    public static string For(FetchProblem problem, string? detail) =>
+    public static string For(FetchProblem problem, string? detail) => TeamTexts.Say(InEnglish(problem, detail));
+
+    private static string InEnglish(FetchProblem problem, string? detail) =>
         problem switch
         {
             FetchProblem.NotAnAddress => "Enter a web address such as https://www.site.example/blog.",

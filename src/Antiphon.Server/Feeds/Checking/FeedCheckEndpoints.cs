@@ -1,6 +1,7 @@
 using System.Text;
 using Antiphon.Core.Findings;
 using Antiphon.Server.Platform.Access;
+using Antiphon.Server.Platform.Language;
 using Antiphon.Server.Platform.Requests;
 using Microsoft.AspNetCore.Http.HttpResults;
 

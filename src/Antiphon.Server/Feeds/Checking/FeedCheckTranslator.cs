@@ -3,6 +3,7 @@ using Antiphon.Core.Feeds.Model;
 using Antiphon.Core.Feeds.Reading.Modules.Extensions;
 using Antiphon.Core.Feeds.Repair;
 using Antiphon.Core.Findings;
+using Antiphon.Server.Platform.Language;
 
 namespace Antiphon.Server.Feeds.Checking;
 
@@ -26,7 +27,13 @@ internal static class FeedCheckTranslator
     public static FeedRepairView RepairOf(RepairResult result, RuleTexts texts) =>
         new(
             result.Text,
-            [.. result.Changes.Select(change => new RepairChangeView(change.Line, change.Rule, change.Description))],
+            [
+                .. result.Changes.Select(change => new RepairChangeView(
+                    change.Line,
+                    change.Rule,
+                    TeamTexts.Say(change.Description)
+                )),
+            ],
             [.. result.Remaining.Select(finding => ViewOf(finding, isRepairable: false, texts))]
         );
 

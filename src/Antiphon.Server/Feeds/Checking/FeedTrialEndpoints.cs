@@ -12,6 +12,7 @@ using Antiphon.Core.Mailing.Drawing;
 using Antiphon.Core.Text;
 using Antiphon.Server.Outgoing;
 using Antiphon.Server.Platform.Access;
+using Antiphon.Server.Platform.Language;
 using Antiphon.Server.Platform.Requests;
 using Microsoft.AspNetCore.Http.HttpResults;
 
@@ -73,7 +74,7 @@ internal static class FeedTrialEndpoints
             new ConvertedView(
                 Encoding.UTF8.GetString(converted.Bytes),
                 converted.ContentType,
-                [.. converted.Lost.Select(lost => new LostView(lost.Name, lost.Count))]
+                [.. converted.Lost.Select(lost => new LostView(TeamTexts.Say(lost.Name), lost.Count))]
             )
         );
     }

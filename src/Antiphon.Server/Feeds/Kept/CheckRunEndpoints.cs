@@ -2,6 +2,7 @@ using Antiphon.Core.Sites;
 using Antiphon.Data;
 using Antiphon.Data.Feeds.Checking;
 using Antiphon.Server.Platform.Access;
+using Antiphon.Server.Platform.Language;
 using Antiphon.Server.Platform.Requests;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;

@@ -8,6 +8,7 @@ using Antiphon.Data.Feeds.Checking;
 using Antiphon.Server.Feeds.Checking;
 using Antiphon.Server.Outgoing;
 using Antiphon.Server.Platform.Access;
+using Antiphon.Server.Platform.Language;
 using Antiphon.Server.Platform.Requests;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;

@@ -4,6 +4,7 @@ using System.Text.Json.Serialization.Metadata;
 using Antiphon.Core.Sites;
 using Antiphon.Server.Platform.Access;
 using Antiphon.Server.Platform.Api;
+using Antiphon.Server.Platform.Language;
 using Antiphon.Server.Platform.Limits;
 using Antiphon.Server.Platform.Requests;
 using FluentValidation;
@@ -102,6 +103,7 @@ internal static class PlatformRegistration
     public static void UsePlatform(this WebApplication app, Func<HttpContext, RequestDelegate, Task> lead)
     {
         app.UseForwardedHeaders();
+        app.UseSpokenTo();
         app.UseExceptionHandler();
         app.UseStatusCodePages(ProblemPages.WriteForApiAsync);
         app.UseResponseCompression();

@@ -1,5 +1,6 @@
 using System.Text.Json;
 using System.Text.RegularExpressions;
+using Antiphon.Server.Platform.Language;
 using Antiphon.Server.Platform.Limits;
 using Microsoft.AspNetCore.Diagnostics;
 using Microsoft.AspNetCore.Mvc;
@@ -35,8 +36,8 @@ internal sealed partial class BadRequestHandler(IProblemDetailsService problems)
             return new ProblemDetails
             {
                 Status = bad.StatusCode,
-                Title = "That is too large.",
-                Detail = "Send at most 25 MB.",
+                Title = TeamTexts.Say("That is too large."),
+                Detail = TeamTexts.Say("Send at most 25 MB."),
             };
         if (bad.StatusCode == StatusCodes.Status429TooManyRequests)
             return new ProblemDetails { Status = bad.StatusCode, Title = bad.Message };
@@ -56,7 +57,7 @@ internal sealed partial class BadRequestHandler(IProblemDetailsService problems)
         return new ProblemDetails
         {
             Status = bad.StatusCode,
-            Title = "The request could not be read.",
+            Title = TeamTexts.Say("The request could not be read."),
             Detail = bad.InnerException?.Message ?? bad.Message,
         };
     }

@@ -1,4 +1,5 @@
 using Antiphon.Core.Findings;
+using Antiphon.Server.Platform.Language;
 
 namespace Antiphon.Server.Platform.Requests;
 
@@ -12,5 +13,11 @@ internal sealed record CheckFindingView(string Rule, Severity Severity, string F
 {
     /// <summary>The finding in words.</summary>
     public static CheckFindingView Of(Finding finding) =>
-        new(finding.Rule.Id, finding.Rule.Severity, finding.Field ?? string.Empty, finding.Message, finding.Fix);
+        new(
+            finding.Rule.Id,
+            finding.Rule.Severity,
+            finding.Field ?? string.Empty,
+            TeamTexts.Say(finding.Message),
+            TeamTexts.Say(finding.Fix)
+        );
 }

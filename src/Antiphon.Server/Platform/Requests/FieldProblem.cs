@@ -1,3 +1,4 @@
+using Antiphon.Server.Platform.Language;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Antiphon.Server.Platform.Requests;
@@ -6,8 +7,11 @@ namespace Antiphon.Server.Platform.Requests;
 internal static class FieldProblem
 {
     /// <summary>Problem details (RFC 9457) naming the field as the request spells it.</summary>
-    public static ValidationProblem For(string field, string message) =>
-        TypedResults.ValidationProblem(new Dictionary<string, string[]> { [field] = [message] }, title: message);
+    public static ValidationProblem For(string field, string message)
+    {
+        var said = TeamTexts.Say(message);
+        return TypedResults.ValidationProblem(new Dictionary<string, string[]> { [field] = [said] }, title: said);
+    }
 
     /// <summary>The property path in the spelling of JSON.</summary>
     public static string FieldName(string property) =>

@@ -4,6 +4,7 @@ using Antiphon.Data;
 using Antiphon.Data.Feeds;
 using Antiphon.Server.Platform;
 using Antiphon.Server.Platform.Access;
+using Antiphon.Server.Platform.Language;
 using Antiphon.Server.Platform.Requests;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;

@@ -1,6 +1,6 @@
 using Microsoft.Net.Http.Headers;
 
-namespace Antiphon.Server.Platform.Requests;
+namespace Antiphon.Server.Platform.Language;
 
 /// <summary>The language somebody of the team, or a program, wants to be answered in.</summary>
 internal static class AskedLanguage

@@ -1,0 +1,132 @@
+using System.Collections.Concurrent;
+using System.Globalization;
+using System.Text;
+using System.Text.Json;
+using System.Text.RegularExpressions;
+using Antiphon.Core.Feeds.Checking;
+using Antiphon.Core.Findings;
+
+namespace Antiphon.Server.Platform.Language;
+
+/// <summary>
+/// What the server says to people of a team, in their language. Texts are written in English where they arise, also
+/// those that are kept for later; on their way out the catalogue of a language is asked for the sentence they were made
+/// by. A text the catalogue does not know stays English.
+/// </summary>
+internal sealed partial class TeamTexts
+{
+    private static readonly ConcurrentDictionary<string, TeamTexts?> ByLanguage = new(StringComparer.Ordinal);
+    private readonly Dictionary<string, string> _whole;
+    private readonly List<Pattern> _patterns;
+
+    private TeamTexts(IEnumerable<KeyValuePair<string, string>> texts)
+    {
+        var all = texts.DistinctBy(text => text.Key).ToList();
+        _whole = all.Where(text => !Place().IsMatch(text.Key)).ToDictionary(StringComparer.Ordinal);
+        // What says most itself fits first, or "{0}: {1}" would fit everything.
+        _patterns =
+        [
+            .. all.Where(text => Place().IsMatch(text.Key))
+                .Select(Pattern.Of)
+                .OrderByDescending(pattern => pattern.Weight),
+        ];
+    }
+
+    /// <summary>The text in the language of the request that is being answered; English elsewhere.</summary>
+    public static string Say(string text)
+    {
+        var language = CultureInfo.CurrentUICulture.TwoLetterISOLanguageName;
+        return ByLanguage.GetOrAdd(language, Read)?.InLines(text) ?? text;
+    }
+
+    private string InLines(string text) =>
+        text.Contains('\n', StringComparison.Ordinal) && !_whole.ContainsKey(text)
+            ? string.Join('\n', text.Split('\n').Select(line => Of(line, depth: 0)))
+            : Of(text, depth: 0);
+
+    private string Of(string text, int depth)
+    {
+        if (text.Length == 0 || depth > 3)
+            return text;
+        if (_whole.TryGetValue(text, out var whole))
+            return whole;
+        foreach (var pattern in _patterns)
+        {
+            if (pattern.Match(text) is { } values)
+                return pattern.Fill(Array.ConvertAll(values, value => Of(value, depth + 1)));
+        }
+
+        return text;
+    }
+
+    private static TeamTexts? Read(string language)
+    {
+        using var stream = typeof(TeamTexts).Assembly.GetManifestResourceStream($"Team/{language}.json");
+        if (stream is null)
+            return null;
+        var texts = JsonSerializer.Deserialize<Dictionary<string, string>>(stream)!;
+        return new TeamTexts(texts.Concat(OfRules(RuleTexts.For(language))));
+    }
+
+    // What was found in a feed is kept in words by what watches it, and told in notices.
+    private static IEnumerable<KeyValuePair<string, string>> OfRules(RuleTexts texts) =>
+        RuleCatalogue.All.SelectMany(rule =>
+        {
+            var (message, fix) = texts.PatternsOf(rule);
+            return new[] { KeyValuePair.Create(rule.Message, message), KeyValuePair.Create(rule.Fix, fix) };
+        });
+
+    [GeneratedRegex(@"\{(\d)\}")]
+    private static partial Regex Place();
+
+    /// <summary>A sentence with places for values, in both languages.</summary>
+    private sealed record Pattern(Regex English, string Translated, int Weight)
+    {
+        public static Pattern Of(KeyValuePair<string, string> text)
+        {
+            var (expression, at) = (new StringBuilder("^"), 0);
+            foreach (Match place in Place().Matches(text.Key))
+            {
+                expression
+                    .Append(Regex.Escape(text.Key[at..place.Index]))
+                    .Append("(?<p" + place.Groups[1].Value + ">.*?)");
+                at = place.Index + place.Length;
+            }
+
+            expression.Append(Regex.Escape(text.Key[at..])).Append('$');
+            return new Pattern(
+                new Regex(
+                    expression.ToString(),
+                    RegexOptions.CultureInvariant | RegexOptions.Singleline | RegexOptions.ExplicitCapture,
+                    TimeSpan.FromMilliseconds(100)
+                ),
+                text.Value,
+                Place().Replace(text.Key, string.Empty).Length
+            );
+        }
+
+        public string[]? Match(string text)
+        {
+            if (English.Match(text) is not { Success: true } match)
+                return null;
+            var groups = match.Groups.Values.Where(group => group.Name[0] == 'p').ToList();
+            return
+            [
+                .. Enumerable
+                    .Range(0, groups.Count == 0 ? 0 : groups.Max(NumberOf) + 1)
+                    .Select(number => match.Groups[$"p{number}"].Value),
+            ];
+        }
+
+        public string Fill(string[] values) =>
+            Place()
+                .Replace(Translated, place =>
+                    int.Parse(place.Groups[1].Value, CultureInfo.InvariantCulture) is var number
+                    && number < values.Length
+                        ? values[number]
+                        : place.Value
+                );
+
+        private static int NumberOf(Group group) => int.Parse(group.Name[1..], CultureInfo.InvariantCulture);
+    }
+}
