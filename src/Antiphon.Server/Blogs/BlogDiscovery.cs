@@ -2,6 +2,7 @@ using Antiphon.Core.Feeds.Checking;
 using Antiphon.Core.Feeds.Discovery;
 using Antiphon.Core.Findings;
 using Antiphon.Server.Outgoing;
+using Antiphon.Server.Platform.Language;
 
 namespace Antiphon.Server.Blogs;
 
@@ -197,7 +198,7 @@ internal sealed class BlogDiscovery(GuardedClient client, TimeProvider clock)
             latest,
             link.Kind,
             link.IsComments,
-            FeedRank.Reason(link, page, items.Count)
+            TeamTexts.Say(FeedRank.Reason(link, page, items.Count))
         );
     }
 
@@ -213,5 +214,5 @@ internal sealed record DiscoveryOutcome(DiscoverView? View, string? Refusal, str
         new(new DiscoverView(address.AbsoluteUri, candidates), null, null);
 
     /// <summary>None was.</summary>
-    public static DiscoveryOutcome Refused(string words, string code) => new(null, words, code);
+    public static DiscoveryOutcome Refused(string words, string code) => new(null, TeamTexts.Say(words), code);
 }

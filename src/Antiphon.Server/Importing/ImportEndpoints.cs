@@ -7,6 +7,7 @@ using Antiphon.Core.Text;
 using Antiphon.Data;
 using Antiphon.Data.Importing;
 using Antiphon.Server.Platform.Access;
+using Antiphon.Server.Platform.Language;
 using Antiphon.Server.Platform.Requests;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
@@ -362,6 +363,6 @@ internal static class ImportEndpoints
             import.Address,
             import.EveryMinutes,
             import.NextAt,
-            import.LastWords
+            import.LastWords is { } words ? TeamTexts.Say(words) : null
         );
 }

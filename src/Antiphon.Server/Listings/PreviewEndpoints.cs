@@ -14,6 +14,7 @@ using Antiphon.Server.Listings.Reading;
 using Antiphon.Server.Listings.Styles;
 using Antiphon.Server.Pages;
 using Antiphon.Server.Platform.Access;
+using Antiphon.Server.Platform.Language;
 using Antiphon.Server.Platform.Requests;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
@@ -117,7 +118,7 @@ internal static class PreviewEndpoints
                         post.PublishedAt,
                         place.Reason == PlacementReason.Shown,
                         place.Position,
-                        CoverageWords.For(CoverageRules.ForListing(place, SightingState.Seen))
+                        TeamTexts.Say(CoverageWords.For(CoverageRules.ForListing(place, SightingState.Seen)))
                     );
                 })
                 .ToList()

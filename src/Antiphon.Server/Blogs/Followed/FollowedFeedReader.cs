@@ -2,6 +2,7 @@ using System.Linq.Expressions;
 using Antiphon.Core.Posts;
 using Antiphon.Data;
 using Antiphon.Data.Blogs.Followed;
+using Antiphon.Server.Platform.Language;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Blogs.Followed;
@@ -61,7 +62,7 @@ internal sealed class FollowedFeedReader(AntiphonContext database, TimeProvider 
             row.Standing,
             FollowingWords.ViewOf(row)!,
             row.PauseSeconds,
-            FollowingWords.Reason(row.PauseReason),
+            TeamTexts.Say(FollowingWords.Reason(row.PauseReason)),
             row.HeldUntil > now,
             row.Entries,
             posts,

@@ -1,6 +1,7 @@
 using Antiphon.Core.Feeds.Following;
 using Antiphon.Data.Blogs.Followed;
 using Antiphon.Server.Outgoing;
+using Antiphon.Server.Platform.Language;
 
 namespace Antiphon.Server.Blogs.Followed;
 
@@ -28,8 +29,8 @@ internal static class FollowingWords
         if (Enum.TryParse<FetchProblem>(code, out var problem))
             return FetchWords.For(problem, detail);
         if (code == FeedVisit.Broken)
-            return $"The feed has an error: {detail}. Readable entries were imported.";
-        return $"The feed cannot be read: {detail}. The posts already here stay.";
+            return TeamTexts.Say($"The feed has an error: {detail}. Readable entries were imported.");
+        return TeamTexts.Say($"The feed cannot be read: {detail}. The posts already here stay.");
     }
 
     /// <summary>What set the pause before the next visit.</summary>

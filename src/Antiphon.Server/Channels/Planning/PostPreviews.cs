@@ -9,6 +9,7 @@ using Antiphon.Data.Posts;
 using Antiphon.Server.Channels.Sending;
 using Antiphon.Server.Channels.Sending.Partners;
 using Antiphon.Server.Outgoing;
+using Antiphon.Server.Platform.Language;
 using Antiphon.Server.Posts.Reading;
 using Microsoft.EntityFrameworkCore;
 
@@ -128,7 +129,7 @@ internal sealed class PostPreviews(
             [
                 .. ChannelCheck
                     .Run(DraftOf(post, one, picture, places.Count, broken))
-                    .Select(found => $"{found.Message} {found.Rule.Fix}"),
+                    .Select(found => $"{TeamTexts.Say(found.Message)} {TeamTexts.Say(found.Rule.Fix)}"),
             ],
             known is null ? null : new PlannedDelivery(known.Id, known.State),
             one.Turn,

@@ -7,6 +7,7 @@ using Antiphon.Server.Feeds.Checking;
 using Antiphon.Server.Feeds.Published;
 using Antiphon.Server.Platform;
 using Antiphon.Server.Platform.Access;
+using Antiphon.Server.Platform.Language;
 using Antiphon.Server.Platform.Requests;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
@@ -254,6 +255,6 @@ internal static class WatchEndpoints
             record.Errors,
             record.Warnings,
             record.Advice,
-            record.Findings
+            [.. record.Findings.Select(finding => finding with { Message = TeamTexts.Say(finding.Message) })]
         );
 }

@@ -1,4 +1,5 @@
 using Antiphon.Core.Listings.Installation;
+using Antiphon.Server.Platform.Language;
 
 namespace Antiphon.Server.Listings.Installation;
 
@@ -10,8 +11,10 @@ internal static class InstallationWords
         new(
             result.Point,
             result.State,
-            Message(result),
-            result.State is PointState.Right or PointState.Untold ? null : Fix(result)
+            TeamTexts.Say(Message(result)),
+            result.State is PointState.Right or PointState.Untold ? null
+                : Fix(result) is { } fix ? TeamTexts.Say(fix)
+                : null
         );
 
     private static string Message(PointResult result) =>

@@ -1,4 +1,3 @@
-using System.Globalization;
 using Antiphon.Core.Coverage;
 using Antiphon.Core.Listings.Filters;
 
@@ -12,7 +11,7 @@ internal static class CoverageWords
         cell.Reason switch
         {
             CoverageReason.ShownInListing when cell.Position > cell.Shown =>
-                $"It is {Ordinal(cell.Position)}, on page {((cell.Position - 1) / cell.Shown) + 1}.",
+                $"Number {cell.Position}, on page {((cell.Position - 1) / cell.Shown) + 1}.",
             CoverageReason.ShownInListing => $"Shown, number {cell.Position} of {cell.Shown}.",
             CoverageReason.ListingNotPlaced =>
                 $"Selected by the listing (number {cell.Position} of {cell.Shown}), but the listing has not been found on a page yet.",
@@ -25,7 +24,7 @@ internal static class CoverageWords
             CoverageReason.Scheduled => "Scheduled.",
             CoverageReason.Withdrawn => "It was withdrawn.",
             CoverageReason.InFeed => $"It is entry {cell.Position} of the feed.",
-            CoverageReason.BeyondFeedLength => $"It is {Ordinal(cell.Position)} and the feed holds {cell.Shown}.",
+            CoverageReason.BeyondFeedLength => $"Number {cell.Position}; the feed holds {cell.Shown}.",
             CoverageReason.AllDelivered => cell.Count == 1 ? "Delivered." : $"All {cell.Count} mails arrived.",
             CoverageReason.Delivering => $"{cell.Open} of {cell.Count} emails being sent.",
             CoverageReason.SomeFailed => $"{cell.Failed} of {cell.Count} mails failed.",
@@ -49,8 +48,9 @@ internal static class CoverageWords
         {
             PlacementReason.CategoryNotChosen => $"The listing's choice of categories leaves it out ({cell.Detail}).",
             PlacementReason.TagNotChosen => $"The listing's choice of tags leaves it out ({cell.Detail}).",
-            PlacementReason.AuthorNotChosen =>
-                $"Its author{(cell.Detail is null ? string.Empty : ", " + cell.Detail + ",")} is not chosen here.",
+            PlacementReason.AuthorNotChosen => cell.Detail is null
+                ? "Its author is not chosen here."
+                : $"Its author, {cell.Detail}, is not chosen here.",
             PlacementReason.NotFeatured => "It is not featured, and the listing takes featured posts only.",
             PlacementReason.TooOld => $"It is older than {cell.Detail} days.",
             PlacementReason.NoPicture => "It has no picture, and the listing takes posts with a picture only.",
@@ -67,20 +67,5 @@ internal static class CoverageWords
     {
         var published = cell.Count == 1 ? "One public comment" : $"{cell.Count} public comments";
         return cell.Open == 0 ? published + "." : $"{published}, {cell.Open} waiting.";
-    }
-
-    private static string Ordinal(int? position)
-    {
-        var number = position ?? 0;
-        var suffix = (number % 100) is >= 11 and <= 13
-            ? "th"
-            : (number % 10) switch
-            {
-                1 => "st",
-                2 => "nd",
-                3 => "rd",
-                _ => "th",
-            };
-        return number.ToString(CultureInfo.InvariantCulture) + suffix;
     }
 }

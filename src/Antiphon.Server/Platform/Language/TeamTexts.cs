@@ -53,11 +53,17 @@ internal sealed partial class TeamTexts
         foreach (var pattern in _patterns)
         {
             if (pattern.Match(text) is { } values)
-                return pattern.Fill(Array.ConvertAll(values, value => Of(value, depth + 1)));
+                return pattern.Fill(
+                    Array.ConvertAll(values, value => IsSentence(value) ? Of(value, depth + 1) : value)
+                );
         }
 
         return text;
     }
+
+    // A value may be a sentence of ours; a name or a title, even one that reads like ours, is its owner's.
+    private static bool IsSentence(string value) =>
+        value.StartsWith(" (", StringComparison.Ordinal) || value.Count(c => c == ' ') >= 3;
 
     private static TeamTexts? Read(string language)
     {
