@@ -7,6 +7,9 @@ namespace Antiphon.Data.Feeds.Checking;
 /// <summary>One check of one feed, waiting or made, kept so that the next can be compared with it.</summary>
 public sealed class KeptCheck : LeasedRow
 {
+    /// <summary>Longest name of a file, in characters.</summary>
+    public const int LongestName = 300;
+
     /// <summary>Identifies the check in the database.</summary>
     public long Id { get; set; }
 

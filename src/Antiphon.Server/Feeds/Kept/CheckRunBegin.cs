@@ -48,7 +48,7 @@ internal sealed class CheckRunBegin(AntiphonContext database, CheckRunSignal sig
             return (0, $"“{name}” is empty. Choose another file.");
         var (checks, problem) = IsList(name, bytes)
             ? ChecksOf(Encoding.UTF8.GetString(bytes))
-            : ([new KeptCheck { Name = name, Document = bytes }], null);
+            : ([new KeptCheck { Name = Shortened.ToLength(name, KeptCheck.LongestName), Document = bytes }], null);
         var there = await database.KeptChecks.CountAsync(check => check.RunId == run.Id, cancellation);
         if (there + checks.Count > MostFeeds)
             problem = TooMany(there + checks.Count);

@@ -3,6 +3,7 @@ using Antiphon.Core.Feeds.Letters;
 using Antiphon.Core.Feeds.Reports;
 using Antiphon.Core.Findings;
 using Antiphon.Core.Sites;
+using Antiphon.Core.Text;
 using Antiphon.Data;
 using Antiphon.Data.Feeds.Checking;
 using Antiphon.Server.Feeds.Checking;
@@ -102,7 +103,7 @@ internal static class KeptCheckEndpoints
             ? FieldProblem.For("text", "This file is empty. Choose another one.")
             : TypedResults.Ok(
                 await KeepAsync(
-                    new KeptCheck { SiteId = site, Name = name },
+                    new KeptCheck { SiteId = site, Name = Shortened.ToLength(name, KeptCheck.LongestName) },
                     service.ExamineDocument(bytes),
                     http.Request,
                     keeper,

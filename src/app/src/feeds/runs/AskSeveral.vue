@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, Problem, take, upload } from '../../api'
-import { useAct, useSite, WhenText } from '../../shared'
+import { useAct, useRefresh, useSite, WhenText } from '../../shared'
 import { t } from '../texts'
 
 /** Several feeds at once: addresses, a list of subscriptions, files or a folder; and what was checked so before. */
@@ -18,6 +18,7 @@ const { data: runs } = useQuery({
   queryKey: ['check-runs', id],
   queryFn: () => take(api.GET('/api/sites/{site}/feeds/runs', { params: { path: { site: id.value } } })),
 })
+const reload = useRefresh('check-runs')
 const endings = /\.(xml|rss|atom|rdf|json|opml|txt)$/i
 
 function choose(event: Event): void {
@@ -26,17 +27,20 @@ function choose(event: Event): void {
   input.value = ''
 }
 
-async function send(run: number): Promise<void> {
+/** Sends every file; one that is refused keeps none of the others back. */
+async function send(run: number): Promise<string[]> {
+  const refused: string[] = []
   for (const file of files.value) {
     try {
       const name = file.webkitRelativePath || file.name
       await upload('POST', `/api/sites/${id.value}/feeds/runs/${run}/documents?name=${encodeURIComponent(name)}`, file)
     } catch (reason) {
-      if (reason instanceof Problem) throw new Error(reason.line, { cause: reason })
-      throw reason
+      if (!(reason instanceof Problem)) throw reason
+      refused.push(reason.line)
     }
     sent.value++
   }
+  return refused
 }
 
 async function start(): Promise<void> {
@@ -48,10 +52,12 @@ async function start(): Promise<void> {
         body: { list: list.value, hasDocuments: files.value.length > 0 },
       }),
     )
-    await send(run.id)
-    return run
+    return { run, refused: await send(run.id) }
   })
-  if (made) void router.push(`/s/${id.value}/feeds/runs/${made.id}`)
+  if (!made) return
+  await reload()
+  if (made.refused.length === 0) void router.push(`/s/${id.value}/feeds/runs/${made.run.id}`)
+  else act.trouble.value = made.refused.join(' ')
 }
 </script>
 
@@ -67,7 +73,7 @@ async function start(): Promise<void> {
         :label="t('addressesOneLine')"
         rows="4"
         max-rows="12"
-        :error-messages="act.fields.value.list ?? act.fields.value.file"
+        :error-messages="act.fields.value.list"
       />
       <div class="row">
         <v-btn
