@@ -14,7 +14,7 @@ const around = 3
 /** Lines of both documents; long stretches that are the same in both are left out until they are asked for. */
 const lines = computed(() => {
   if (!repair.value?.repaired) return []
-  const all = diffLines(props.source, repair.value.repaired).flatMap((part) => {
+  const all = diffLines(laidOut(props.source), repair.value.repaired).flatMap((part) => {
     const kind = part.added ? 'added' : part.removed ? 'removed' : 'same'
     return part.value
       .replace(/\n$/, '')
@@ -27,6 +27,16 @@ const lines = computed(() => {
   )
   return all.flatMap((line, index) => (near[index] ? [line] : near[index - 1] ? [{ kind: 'gap', text: '…' }] : []))
 })
+
+/** JSON is written back laid out; compared as it came, every line would be another. */
+function laidOut(source: string): string {
+  if (!source.trimStart().startsWith('{')) return source
+  try {
+    return JSON.stringify(JSON.parse(source), null, 2)
+  } catch {
+    return source
+  }
+}
 
 async function load(): Promise<void> {
   repair.value =
