@@ -13,6 +13,12 @@ internal sealed class ScriptedMailServer : LineServer
     /// <summary>Where it fails: a verb, "GREETING", "SIGN-IN", "RELAY" or "BUSY"; null for nowhere.</summary>
     public string? FailsAt { get; set; }
 
+    /// <summary>
+    /// What a mail to an address beginning with "slow" waits for after its dot; the server
+    /// closes then.
+    /// </summary>
+    public TaskCompletionSource? Slow { get; init; }
+
     /// <summary>How often it failed since it was asked last.</summary>
     public int Failures => Volatile.Read(ref _failures);
 
@@ -77,6 +83,14 @@ internal sealed class ScriptedMailServer : LineServer
             source.Append(line.StartsWith('.') ? line[1..] : line).Append("\r\n");
         if (Breaks("DOT"))
             return false;
+        if (Slow is not null && source.ToString().Contains("slow@", StringComparison.Ordinal))
+        {
+            Interlocked.Increment(ref _failures);
+            await Slow.Task.WaitAsync(End);
+            await writer.WriteLineAsync("421 4.3.2 Closing");
+            return false;
+        }
+
         _taken.Add(await MimeMessage.LoadAsync(new MemoryStream(Encoding.Latin1.GetBytes(source.ToString())), End));
         await writer.WriteLineAsync("250 2.0.0 Taken");
         return true;

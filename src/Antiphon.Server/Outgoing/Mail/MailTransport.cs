@@ -30,6 +30,10 @@ internal sealed class MailTransport(
     // The mail that tries again does so within the hour, however long the server was away.
     private const int LongestStep = 4;
 
+    // What the server says to mails sent side by side arrives in any order; it is written down one by one.
+    private readonly SemaphoreSlim _standing = new(1, 1);
+    private long _lastTaken;
+
     /// <summary>Whether mail may be handed over now.</summary>
     public async Task<bool> IsOpenAsync(CancellationToken cancellation)
     {
@@ -56,6 +60,7 @@ internal sealed class MailTransport(
         CancellationToken cancellation
     )
     {
+        var asked = clock.GetTimestamp();
         try
         {
             var answer = await sender.SendAsync(message, cancellation, key);
@@ -70,7 +75,7 @@ internal sealed class MailTransport(
             log.LogInformation("A mail was not handed over: {Reason}", failure.Message);
             var fault = MailFailure.Of(failure);
             var wait = fault is MailFault.Server or MailFault.Refusal
-                ? await FailedAsync(fault, failure.Message)
+                ? await FailedAsync(fault, failure.Message, asked)
                 : (DateTimeOffset?)null;
             if (fault == MailFault.Server)
                 return new Handover(failure.Message, fault, wait, Counts: false);
@@ -88,15 +93,39 @@ internal sealed class MailTransport(
 
     private async Task WorksAsync()
     {
-        await using var database = await databases.CreateDbContextAsync();
-        // Asked first: most of the time there is nothing to forget, and asking keeps nobody from writing.
-        if (await database.MailStandings.AnyAsync())
-            await database.MailStandings.ExecuteDeleteAsync();
+        await _standing.WaitAsync();
+        try
+        {
+            _lastTaken = clock.GetTimestamp();
+            await using var database = await databases.CreateDbContextAsync();
+            // Asked first: most of the time there is nothing to forget, and asking keeps nobody from writing.
+            if (await database.MailStandings.AnyAsync())
+                await database.MailStandings.ExecuteDeleteAsync();
+        }
+        finally
+        {
+            _standing.Release();
+        }
+    }
+
+    // When the mail may be tried again. A failure of a mail that was on its way when another one was taken says
+    // nothing of the server as it is now: written down, it would hold all mail for a fault that is over.
+    private async Task<DateTimeOffset> FailedAsync(MailFault fault, string reason, long asked)
+    {
+        await _standing.WaitAsync();
+        try
+        {
+            return asked < _lastTaken ? clock.GetUtcNow() + Pause(1) : await WriteFailureAsync(fault, reason);
+        }
+        finally
+        {
+            _standing.Release();
+        }
     }
 
     // The server could not be reached, did not let us in, or refused what says nothing of the address: the first two
-    // pause all mail at once, of the last five in a row do. When it may try again.
-    private async Task<DateTimeOffset> FailedAsync(MailFault fault, string reason)
+    // pause all mail at once, of the last five in a row do.
+    private async Task<DateTimeOffset> WriteFailureAsync(MailFault fault, string reason)
     {
         await using var database = await databases.CreateDbContextAsync();
         await using var transaction = await database.Database.BeginTransactionAsync();
@@ -108,9 +137,7 @@ internal sealed class MailTransport(
             standing.Failures + 1,
             Shortened.ToLength(OneLine.Of(reason), LongestReason)
         );
-        var pause =
-            RetrySchedule.PauseAfter(Math.Min(standing.Failures, LongestStep), random.NextDouble())!.Value
-            * options.Value.PauseFactor;
+        var pause = Pause(standing.Failures);
         if (fault == MailFault.Server || standing.Failures >= RefusalsToPause)
         {
             if (standing.PausedUntil is null)
@@ -122,6 +149,10 @@ internal sealed class MailTransport(
         await transaction.CommitAsync();
         return now + pause;
     }
+
+    private TimeSpan Pause(int failures) =>
+        RetrySchedule.PauseAfter(Math.Min(failures, LongestStep), random.NextDouble())!.Value
+        * options.Value.PauseFactor;
 
     private async Task TellAsync(AntiphonContext database, MailStanding standing)
     {
