@@ -179,6 +179,7 @@ internal sealed class BlogDiscovery(GuardedClient client, TimeProvider clock)
     private static CandidateView CandidateOf(FeedLink link, Uri page, FeedCheckResult check)
     {
         var items = check.Feed!.Items;
+        var counts = SeverityCounts.Of(check.Findings);
         var newest = items.Select(item => item.Published ?? item.Updated).Max();
         var latest = items
             .OrderByDescending(item => item.Published ?? item.Updated)
@@ -193,8 +194,8 @@ internal sealed class BlogDiscovery(GuardedClient client, TimeProvider clock)
             items.Count,
             newest,
             check.Verdict,
-            check.Findings.Count(finding => finding.Rule.Severity == Severity.Error),
-            check.Findings.Count(finding => finding.Rule.Severity == Severity.Warning),
+            counts.Errors,
+            counts.Warnings,
             latest,
             link.Kind,
             link.IsComments,

@@ -1,4 +1,5 @@
 using Antiphon.Core.Languages;
+using Antiphon.Server.Platform.Language;
 
 namespace Antiphon.Server.Pages;
 
@@ -17,7 +18,7 @@ internal sealed class MessagePage(int status, Func<string, (string Title, string
     {
         if (language is null)
             httpContext.Response.Headers.Append("Vary", "Accept-Language");
-        var spoken = language ?? AskedLanguage.Of(httpContext.Request);
+        var spoken = language ?? AskedLanguage.Of(httpContext.Request, ReaderLanguage.All);
         var (title, text) = said(spoken);
         await PublicPage
             .Html(title, $"<p>{Encoded.Html(text)}</p>", status, language: ReaderLanguage.Of(spoken))

@@ -11,15 +11,18 @@ public sealed class TagScanTests
         {
             { "no tags & none", [] },
             { "<p>a</p><br/>", ["p", "br"] },
-            { "<a href=\"x\" title='y' hidden rel=z>", ["a href=x title=y rel=z"] },
+            { "<a href=\"x\" title='y' hidden rel=z>", ["a href=x title=y hidden= rel=z"] },
             { "<IMG SRC=x.png/>", ["IMG SRC=x.png/"] },
             { "<a title=\"a > b\" href=c>", ["a title=a > b href=c"] },
             { "<!-- <a href=x> --><b>", ["b"] },
             { "<!doctype html><b>", ["b"] },
             { "<script>if (a<b) \"<a href=x>\"</script><i>", ["script", "i"] },
             { "<style>a<b", ["style"] },
-            { "<p title=\"never closed", ["p title=never closed"] },
+            { "<p title=\"never closed", ["p"] },
             { "<p <b>", ["p", "b"] },
+            { "<a href=\"x><b title=\"y\">z", ["a", "b title=y"] },
+            { "<!-->--><b>", ["b"] },
+            { "<p<b>", ["p<b"] },
             { "a < b <1> <", [] },
             { "<a =x=y>", ["a =x=y"] },
         };
@@ -39,6 +42,27 @@ public sealed class TagScanTests
         }
 
         Assert.Equal(expected, tags);
+    }
+
+    [Theory]
+    [InlineData("<!doctype html><p>a</p>", "!doctype p /p")]
+    [InlineData("<p title=\"x\">a</ p></p >", "p /p")]
+    [InlineData("<a href=\"x><b>", "a! b")]
+    [InlineData("<p <b", "p! b!")]
+    [InlineData("<script></p></script></i>", "script /script /i")]
+    public void Ends_and_what_does_not_end_are_told_where_they_are_asked_for(string html, string expected)
+    {
+        var tags = new List<string>();
+        var scan = new TagScan(html, withEnds: true);
+        while (scan.NextTag())
+        {
+            var name = (scan.IsEnd ? "/" : string.Empty) + scan.Name.ToString();
+            while (scan.NextAttribute())
+                Assert.False(scan.IsBroken);
+            tags.Add(name + (scan.IsBroken ? "!" : string.Empty));
+        }
+
+        Assert.Equal(expected, string.Join(' ', tags));
     }
 
     [Theory]

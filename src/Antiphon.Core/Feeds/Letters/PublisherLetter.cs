@@ -30,22 +30,21 @@ public sealed record PublisherLetter(string Subject, string Body)
         RuleTexts texts
     )
     {
-        var rules = feed
-            .Findings.Where(finding => finding.Rule.Severity != Severity.Advice)
-            .GroupBy(finding => finding.Rule)
-            .OrderBy(rule => rule.Key.Severity)
-            .ThenBy(rule => rule.Key.ReadersCope)
+        var slips = Slip.In(feed.Findings.Where(finding => finding.Rule.Severity != Severity.Advice))
+            .OrderBy(slip => slip.Rule.Severity)
+            .ThenBy(slip => slip.Rule.ReadersCope)
             .ToList();
-        if (rules.Count == 0)
+        if (slips.Count == 0)
             return null;
-        var told = rules.Take(MostRules).Select((rule, number) => Told([.. rule], number + 1, words, texts));
+        var told = slips.Take(MostRules).Select((slip, number) => Told(slip.Findings, number + 1, words, texts));
+        var counts = SeverityCounts.Of(feed.Findings);
         string?[] parts =
         [
             words.Greeting,
-            words.Opening(title, feed.Name, Count(feed, Severity.Error), Count(feed, Severity.Warning)),
+            words.Opening(title, feed.Name, counts.Errors, counts.Warnings),
             words.ToChange,
             .. told,
-            rules.Count > MostRules ? words.More(rules.Count - MostRules) : null,
+            slips.Count > MostRules ? words.More(slips.Count - MostRules) : null,
             repairable > 0 ? words.Offer(repairable == feed.Findings.Count) : null,
             words.Ending,
         ];
@@ -55,7 +54,7 @@ public sealed record PublisherLetter(string Subject, string Body)
         );
     }
 
-    private static string Told(List<Finding> findings, int number, LetterWords words, RuleTexts texts)
+    private static string Told(IReadOnlyList<Finding> findings, int number, LetterWords words, RuleTexts texts)
     {
         var (message, fix) = texts.Of(findings[0]);
         var lines = findings.Select(finding => finding.Line).OfType<int>().Distinct().ToList();
@@ -63,7 +62,4 @@ public sealed record PublisherLetter(string Subject, string Body)
         var clause = findings[0].Rule.Reference is { Length: > 0 } reference ? $" ({reference})" : string.Empty;
         return $"{number}. {message.TrimEnd('.')}{place}.\n   {fix}{clause}";
     }
-
-    private static int Count(CheckedFeed feed, Severity severity) =>
-        feed.Findings.Count(finding => finding.Rule.Severity == severity);
 }

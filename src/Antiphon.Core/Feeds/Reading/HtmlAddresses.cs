@@ -23,7 +23,7 @@ public static class HtmlAddresses
         {
             while (scan.NextAttribute())
             {
-                if (ResolvedIn(scan, baseAddress) is not { } resolved)
+                if (ResolvedIn(in scan, baseAddress) is not { } resolved)
                     continue;
                 var quote = html[scan.ValueStart] == '\'' ? '\'' : '"';
                 (written ??= new StringBuilder(html.Length + 256))
@@ -43,7 +43,7 @@ public static class HtmlAddresses
         baseAddress is null ? new LateText(html) : new LateText(html, baseAddress, Resolve);
 
     // The value to write instead, escaped; null where the attribute holds no address that changes.
-    private static string? ResolvedIn(TagScan scan, Uri baseAddress)
+    private static string? ResolvedIn(in TagScan scan, Uri baseAddress)
     {
         var name = scan.AttributeName;
         if (scan.ValueEnd == scan.ValueStart)

@@ -42,13 +42,11 @@ public static class HtmlReport
         );
         foreach (var (feed, number) in feeds.Select((feed, number) => (feed, number)))
         {
-            var counts = Enum.GetValues<Severity>()
-                .Select(severity =>
-                    $"<td class=\"n\">{feed.Findings.Count(finding => finding.Rule.Severity == severity)}</td>"
-                );
+            var (errors, warnings, advice) = SeverityCounts.Of(feed.Findings);
+            int[] counts = [errors, warnings, advice];
             page.Append(
                 CultureInfo.InvariantCulture,
-                $"<tr><td><a href=\"#feed-{number}\">{Text(feed.Name)}</a></td><td>{Text(words.Of(feed.Verdict))}</td>{string.Concat(counts)}</tr>\n"
+                $"<tr><td><a href=\"#feed-{number}\">{Text(feed.Name)}</a></td><td>{Text(words.Of(feed.Verdict))}</td>{string.Concat(counts.Select(count => $"<td class=\"n\">{count}</td>"))}</tr>\n"
             );
         }
 
@@ -66,15 +64,20 @@ public static class HtmlReport
         foreach (var severity in feed.Findings.GroupBy(finding => finding.Rule.Severity).OrderBy(group => group.Key))
         {
             page.Append(CultureInfo.InvariantCulture, $"<h3>{Text(words.Of(severity.Key))}</h3>\n<ul>\n");
-            foreach (var rule in severity.GroupBy(finding => finding.Rule.Id))
-                WriteRule(page, [.. rule], words, texts);
+            foreach (var slip in Slip.In(severity))
+                WriteRule(page, slip.Findings, words, texts);
             page.Append("</ul>\n");
         }
 
         page.Append("</section>\n");
     }
 
-    private static void WriteRule(StringBuilder page, List<Finding> findings, ReportWords words, RuleTexts texts)
+    private static void WriteRule(
+        StringBuilder page,
+        IReadOnlyList<Finding> findings,
+        ReportWords words,
+        RuleTexts texts
+    )
     {
         var (message, fix) = texts.Of(findings[0]);
         page.Append(CultureInfo.InvariantCulture, $"<li><b>{Text(message)}</b> {Text(fix)}<small>");

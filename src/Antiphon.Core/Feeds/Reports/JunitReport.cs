@@ -17,10 +17,7 @@ public static class JunitReport
 
     private static XElement Suite(CheckedFeed feed)
     {
-        var errors = feed
-            .Findings.Where(finding => finding.Rule.Severity == Severity.Error)
-            .GroupBy(finding => finding.Rule.Id)
-            .ToList();
+        var errors = Slip.In(feed.Findings.Where(finding => finding.Rule.Severity == Severity.Error));
         var rest = feed.Findings.Where(finding => finding.Rule.Severity != Severity.Error).ToList();
         return new XElement(
             "testsuite",
@@ -30,7 +27,7 @@ public static class JunitReport
             new XAttribute("errors", feed.Problem is null ? 0 : 1),
             feed.Problem is { } problem ? Unread(feed, problem)
                 : errors.Count == 0 ? Test(feed, "valid")
-                : errors.Select(rule => Failed(feed, [.. rule])),
+                : errors.Select(slip => Failed(feed, slip)),
             rest.Count == 0 ? null : new XElement("system-out", Clean(string.Join('\n', rest.Select(Line))))
         );
     }
@@ -45,15 +42,15 @@ public static class JunitReport
         return test;
     }
 
-    private static XElement Failed(CheckedFeed feed, List<Finding> findings)
+    private static XElement Failed(CheckedFeed feed, Slip slip)
     {
-        var test = Test(feed, findings[0].Rule.Id);
+        var test = Test(feed, slip.Rule.Id);
         test.Add(
             new XElement(
                 "failure",
-                new XAttribute("message", Clean(findings[0].Message)),
+                new XAttribute("message", Clean(slip.Findings[0].Message)),
                 new XAttribute("type", "error"),
-                Clean(string.Join('\n', findings.Select(Line)))
+                Clean(string.Join('\n', slip.Findings.Select(Line)))
             )
         );
         return test;

@@ -103,10 +103,10 @@ internal static class CheckFeedCommand
         if (FeedCheckEndpoints.AddressOf(name) is not { } address)
             return CheckedFeed.Unread(name, FetchWords.For(FetchProblem.NotAnAddress, null));
         var examined = await checks.ExamineBehindAsync(address, CancellationToken.None);
-        return examined.Answer.Problem is { } problem
-            ? CheckedFeed.Unread(name, FetchWords.For(problem, examined.Answer.Detail))
+        return examined.Trouble is { } trouble
+            ? CheckedFeed.Unread(name, trouble)
             : CheckedFeed.Of(
-                examined.FoundOn is null ? name : examined.Answer.Address.AbsoluteUri,
+                examined.FoundOn is null ? name : examined.Answer!.Address.AbsoluteUri,
                 examined.Result!.Before
             );
     }

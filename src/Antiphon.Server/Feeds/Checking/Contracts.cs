@@ -10,14 +10,22 @@ namespace Antiphon.Server.Feeds.Checking;
 /// <param name="Version">Version of the format.</param>
 /// <param name="Verdict">In one word.</param>
 /// <param name="Findings">Errors first.</param>
+/// <param name="Slips">The findings of one rule together: one thing to put right each, in the same order.</param>
 /// <param name="Feed">Whatever could be read.</param>
 internal record FeedCheckView(
     FeedFormat? Format,
     string? Version,
     Verdict Verdict,
     IReadOnlyList<FindingView> Findings,
+    IReadOnlyList<SlipView> Slips,
     FeedView? Feed
 );
+
+/// <summary>A rule that is broken, in one place or in many.</summary>
+/// <param name="Rule">The rule.</param>
+/// <param name="Severity">As grave as the clause is strict.</param>
+/// <param name="Findings">Which of the findings they are, from 0.</param>
+internal sealed record SlipView(string Rule, Severity Severity, IReadOnlyList<int> Findings);
 
 /// <summary>The result with what the screen shows beside it.</summary>
 /// <param name="Check">The result.</param>

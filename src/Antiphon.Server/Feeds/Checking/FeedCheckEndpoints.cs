@@ -37,12 +37,9 @@ internal static class FeedCheckEndpoints
     private static async Task<Ok<FeedCheckView>> CheckBytes(HttpRequest request, FeedCheckService checks)
     {
         return TypedResults.Ok(
-            FeedCheckTranslator.ViewOf(checks.Repair(await BytesAsync(request), request.ContentType), TextsFor(request))
+            FeedCheckTranslator.ViewOf(checks.Repair(await BytesAsync(request), request.ContentType), TeamTexts.Rules)
         );
     }
-
-    /// <summary>What the rules say in the language of a request.</summary>
-    internal static RuleTexts TextsFor(HttpRequest request) => RuleTexts.For(AskedLanguage.Of(request));
 
     /// <summary>The raw bytes of a request; the server bounds their number.</summary>
     internal static async Task<byte[]> BytesAsync(HttpRequest request)
@@ -54,20 +51,18 @@ internal static class FeedCheckEndpoints
 
     private static async Task<Results<Ok<FeedCheckPage>, ValidationProblem>> CheckAddress(
         string url,
-        HttpRequest http,
         FeedCheckService checks,
         CancellationToken cancellation
     )
     {
         if (AddressOf(url) is not { } address)
             return NoAddress();
-        var (page, problem) = await checks.CheckAsync(address, TextsFor(http), cancellation);
+        var (page, problem) = await checks.CheckAsync(address, TeamTexts.Rules, cancellation);
         return page is not null ? TypedResults.Ok(page) : FieldProblem.For("url", problem!);
     }
 
     private static Results<Ok<FeedCheckPage>, ValidationProblem> CheckText(
         CheckTextRequest request,
-        HttpRequest http,
         FeedCheckService checks
     )
     {
@@ -77,7 +72,7 @@ internal static class FeedCheckEndpoints
         return TypedResults.Ok(
             FeedCheckService.PageOf(
                 checks.Repair(bytes, request.ContentType),
-                TextsFor(http),
+                TeamTexts.Rules,
                 null,
                 request.ContentType,
                 bytes.Length

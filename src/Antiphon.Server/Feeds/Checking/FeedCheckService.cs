@@ -14,9 +14,6 @@ internal sealed class FeedCheckService(GuardedClient client, ServedProbe probe, 
     // A page rarely names more than one whole blog; each is a request somebody waits for.
     private const int MostTried = 4;
 
-    /// <summary>The address of what has none.</summary>
-    public static readonly Uri Nowhere = new("about:blank");
-
     /// <summary>Checks what was fetched, and how it was served as far as the answer itself tells.</summary>
     /// <param name="fetched">The answer.</param>
     /// <param name="served">What else is known of how it is served; null for the answer alone.</param>
@@ -31,9 +28,9 @@ internal sealed class FeedCheckService(GuardedClient client, ServedProbe probe, 
             )
         );
 
-    /// <summary>Checks bytes.</summary>
-    public FeedCheckResult Check(byte[] bytes, string? contentType) =>
-        FeedCheck.Run(bytes, new FeedCheckOptions(clock.GetUtcNow(), contentType));
+    /// <summary>Checks what was given, but not how it is served.</summary>
+    public FeedCheckResult Check(GivenFeed feed) =>
+        FeedCheck.Run(feed.Bytes, new FeedCheckOptions(clock.GetUtcNow(), feed.ContentType, feed.Address));
 
     /// <summary>Repairs bytes.</summary>
     public RepairResult Repair(byte[] bytes, string? contentType, Uri? address = null) =>
@@ -61,9 +58,7 @@ internal sealed class FeedCheckService(GuardedClient client, ServedProbe probe, 
     )
     {
         var examined = await ExamineAsync(address, cancellation);
-        return examined.Answer.Problem is { } problem
-            ? (null, FetchWords.For(problem, examined.Answer.Detail))
-            : (PageOf(examined, texts), null);
+        return examined.Trouble is { } trouble ? (null, trouble) : (PageOf(examined, texts), null);
     }
 
     /// <summary>Fetches an address and examines what comes.</summary>
@@ -71,20 +66,20 @@ internal sealed class FeedCheckService(GuardedClient client, ServedProbe probe, 
     {
         var fetched = await client.GetAsync(address, cancellation: cancellation);
         if (fetched.Problem is not null)
-            return new ExaminedFeed(fetched, null);
+            return new ExaminedFeed(fetched, null, 0);
         var served = await probe.TryAsync(fetched, cancellation);
         return new ExaminedFeed(
             fetched,
             FeedRepair.Run(
                 fetched.Bytes,
                 new FeedCheckOptions(clock.GetUtcNow(), fetched.ContentType, fetched.Address, served)
-            )
+            ),
+            fetched.Bytes.Length
         );
     }
 
     /// <summary>Examines a file or pasted text.</summary>
-    public ExaminedFeed ExamineDocument(byte[] bytes) =>
-        new(new Fetched(Nowhere, null, Body: bytes), Repair(bytes, contentType: null));
+    public ExaminedFeed ExamineDocument(byte[] bytes) => new(null, Repair(bytes, contentType: null), bytes.Length);
 
     /// <summary>
     /// Examines what is at an address; where that is a page, the first feed it names that can be read as one. A page
@@ -93,18 +88,14 @@ internal sealed class FeedCheckService(GuardedClient client, ServedProbe probe, 
     public async Task<ExaminedFeed> ExamineBehindAsync(Uri address, CancellationToken cancellation)
     {
         var given = await ExamineAsync(address, cancellation);
-        if (given.Result is not { Before.Verdict: Verdict.NotAFeed })
+        if (given is not { Answer: { } answer, Result.Before.Verdict: Verdict.NotAFeed })
             return given;
-        var named = NamedBy(given.Answer, cancellation);
+        var named = NamedBy(answer, cancellation);
         foreach (var link in named.Take(MostTried))
         {
             var examined = await ExamineAsync(link, cancellation);
             if (examined.Result is { Before.Feed: not null })
-                return examined with
-                {
-                    FoundOn = given.Answer.Address,
-                    Others = [.. named.Where(other => other != link)],
-                };
+                return examined with { FoundOn = answer.Address, Others = [.. named.Where(other => other != link)] };
         }
 
         return given;
@@ -129,9 +120,9 @@ internal sealed class FeedCheckService(GuardedClient client, ServedProbe probe, 
         PageOf(
             examined.Result!,
             texts,
-            examined.Answer.Address == Nowhere ? null : examined.Answer.Address.AbsoluteUri,
-            examined.Answer.ContentType,
-            examined.Answer.Bytes.Length
+            examined.Answer?.Address.AbsoluteUri,
+            examined.Answer?.ContentType,
+            examined.Size
         );
 
     /// <summary>What was found, with what a repair puts right of it, and the source.</summary>

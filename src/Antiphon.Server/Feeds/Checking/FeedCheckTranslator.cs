@@ -19,9 +19,18 @@ internal static class FeedCheckTranslator
             result.Version,
             result.Verdict,
             [.. result.Findings.Select(finding => ViewOf(finding, repaired.PutsRight(finding), texts))],
+            Slips(result.Findings),
             result.Feed is null ? null : ViewOf(result.Feed)
         );
     }
+
+    private static List<SlipView> Slips(IReadOnlyList<Finding> findings) =>
+        [
+            .. findings
+                .Index()
+                .GroupBy(found => found.Item.Rule, found => found.Index)
+                .Select(slip => new SlipView(slip.Key.Id, slip.Key.Severity, [.. slip])),
+        ];
 
     /// <summary>A repaired feed in the form described in the API.</summary>
     public static FeedRepairView RepairOf(RepairResult result, RuleTexts texts) =>

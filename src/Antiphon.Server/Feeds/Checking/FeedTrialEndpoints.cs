@@ -1,7 +1,6 @@
 using System.Text;
 using Antiphon.Core.Channels.Composing;
 using Antiphon.Core.Feeds.Aloud;
-using Antiphon.Core.Feeds.Checking;
 using Antiphon.Core.Feeds.Conversion;
 using Antiphon.Core.Feeds.Model;
 using Antiphon.Core.Feeds.Reading;
@@ -10,7 +9,6 @@ using Antiphon.Core.Mailing;
 using Antiphon.Core.Mailing.Digests;
 using Antiphon.Core.Mailing.Drawing;
 using Antiphon.Core.Text;
-using Antiphon.Server.Outgoing;
 using Antiphon.Server.Platform.Access;
 using Antiphon.Server.Platform.Language;
 using Antiphon.Server.Platform.Requests;
@@ -52,9 +50,12 @@ internal static class FeedTrialEndpoints
         CancellationToken cancellation
     )
     {
-        var (result, problem) = await ReadAsync(request.Url, request.Text, checks, cancellation);
-        return result?.Feed is not { } feed
-            ? problem!
+        var (given, problem) = await GivenAsync(request.Url, request.Text, checks, cancellation);
+        if (given is null)
+            return problem!;
+        var options = new FeedReadOptions(given.ContentType, given.Address);
+        return FeedReader.Read(given.Bytes, options).Feed is not { } feed
+            ? Unreadable(request.Url)
             : TypedResults.Ok(
                 new FeedTryView(feed.Title, [.. feed.Items.Take(MostEntries).Select(item => EntryOf(feed, item))])
             );
@@ -66,9 +67,12 @@ internal static class FeedTrialEndpoints
         CancellationToken cancellation
     )
     {
-        var (result, problem) = await ReadAsync(request.Url, request.Text, checks, cancellation);
-        if (result is null)
+        var (given, problem) = await GivenAsync(request.Url, request.Text, checks, cancellation);
+        if (given is null)
             return problem!;
+        var result = checks.Check(given);
+        if (result.Feed is null)
+            return Unreadable(request.Url);
         var converted = FeedConversion.Convert(result, request.To);
         return TypedResults.Ok(
             new ConvertedView(
@@ -79,35 +83,28 @@ internal static class FeedTrialEndpoints
         );
     }
 
-    private static async Task<(FeedCheckResult? Result, ValidationProblem? Problem)> ReadAsync(
+    private static async Task<(GivenFeed? Feed, ValidationProblem? Problem)> GivenAsync(
         string? url,
         string? text,
         FeedCheckService checks,
         CancellationToken cancellation
     )
     {
-        var fetched = new Fetched(FeedCheckService.Nowhere, null, Body: Encoding.UTF8.GetBytes(text ?? string.Empty));
-        if (!string.IsNullOrWhiteSpace(url))
-        {
-            if (FeedCheckEndpoints.AddressOf(url) is not { } address)
-                return (null, FeedCheckEndpoints.NoAddress());
-            var (answer, problem) = await checks.FetchAsync(address, cancellation);
-            if (answer is null)
-                return (null, FieldProblem.For("url", problem!));
-            fetched = answer;
-        }
-
-        var result = checks.CheckFetched(fetched);
-        return (
-            result.Feed is null ? null : result,
-            result.Feed is null
-                ? FieldProblem.For(
-                    string.IsNullOrWhiteSpace(url) ? "text" : "url",
-                    "This feed cannot be read; the findings say why."
-                )
-                : null
-        );
+        if (string.IsNullOrWhiteSpace(url))
+            return (new GivenFeed(Encoding.UTF8.GetBytes(text ?? string.Empty), null, null), null);
+        if (FeedCheckEndpoints.AddressOf(url) is not { } address)
+            return (null, FeedCheckEndpoints.NoAddress());
+        var (answer, problem) = await checks.FetchAsync(address, cancellation);
+        return answer is null
+            ? (null, FieldProblem.For("url", problem!))
+            : (new GivenFeed(answer.Bytes, answer.ContentType, answer.Address), null);
     }
+
+    private static ValidationProblem Unreadable(string? url) =>
+        FieldProblem.For(
+            string.IsNullOrWhiteSpace(url) ? "text" : "url",
+            "This feed cannot be read; the findings say why."
+        );
 
     private static EntryTryView EntryOf(Feed feed, FeedItem item)
     {

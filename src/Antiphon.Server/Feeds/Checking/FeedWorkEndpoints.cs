@@ -3,6 +3,7 @@ using Antiphon.Core.Feeds.Checking;
 using Antiphon.Core.Feeds.Conversion;
 using Antiphon.Core.Feeds.Model;
 using Antiphon.Server.Platform.Access;
+using Antiphon.Server.Platform.Language;
 using Antiphon.Server.Platform.Requests;
 using Microsoft.AspNetCore.Http.HttpResults;
 
@@ -51,13 +52,12 @@ internal static class FeedWorkEndpoints
         TypedResults.Ok(
             FeedCheckTranslator.RepairOf(
                 checks.Repair(await FeedCheckEndpoints.BytesAsync(request), request.ContentType),
-                FeedCheckEndpoints.TextsFor(request)
+                TeamTexts.Rules
             )
         );
 
     private static async Task<Results<Ok<FeedRepairView>, ValidationProblem>> RepairAddress(
         string url,
-        HttpRequest http,
         FeedCheckService checks,
         CancellationToken cancellation
     )
@@ -70,14 +70,13 @@ internal static class FeedWorkEndpoints
             : TypedResults.Ok(
                 FeedCheckTranslator.RepairOf(
                     checks.Repair(fetched.Bytes, fetched.ContentType, fetched.Address),
-                    FeedCheckEndpoints.TextsFor(http)
+                    TeamTexts.Rules
                 )
             );
     }
 
     private static Results<Ok<FeedRepairView>, ValidationProblem> RepairText(
         CheckTextRequest request,
-        HttpRequest http,
         FeedCheckService checks
     ) =>
         string.IsNullOrWhiteSpace(request.Text)
@@ -85,7 +84,7 @@ internal static class FeedWorkEndpoints
             : TypedResults.Ok(
                 FeedCheckTranslator.RepairOf(
                     checks.Repair(Encoding.UTF8.GetBytes(request.Text), request.ContentType),
-                    FeedCheckEndpoints.TextsFor(http)
+                    TeamTexts.Rules
                 )
             );
 
@@ -96,7 +95,7 @@ internal static class FeedWorkEndpoints
     ) =>
         Converted(
             request.HttpContext,
-            checks.Check(await FeedCheckEndpoints.BytesAsync(request), request.ContentType),
+            checks.Check(new GivenFeed(await FeedCheckEndpoints.BytesAsync(request), request.ContentType, null)),
             to
         );
 
@@ -111,7 +110,9 @@ internal static class FeedWorkEndpoints
         if (FeedCheckEndpoints.AddressOf(url) is not { } address)
             return FeedCheckEndpoints.NoAddress();
         var (fetched, problem) = await checks.FetchAsync(address, cancellation);
-        return fetched is null ? FieldProblem.For("url", problem!) : Converted(http, checks.CheckFetched(fetched), to);
+        return fetched is null
+            ? FieldProblem.For("url", problem!)
+            : Converted(http, checks.Check(new GivenFeed(fetched.Bytes, fetched.ContentType, fetched.Address)), to);
     }
 
     private static Results<FileContentHttpResult, ValidationProblem> Converted(

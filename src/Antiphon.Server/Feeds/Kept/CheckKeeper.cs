@@ -33,17 +33,12 @@ internal sealed class CheckKeeper(FeedCheckService checks, AntiphonContext datab
     public async Task<KeptCheck?> RecordAsync(KeptCheck check, ExaminedFeed examined, CancellationToken cancellation)
     {
         (check.CheckedAt, check.FoundOn) = (clock.GetUtcNow(), examined.FoundOn?.AbsoluteUri);
-        (check.Problem, check.ProblemDetail) = (examined.Answer.Problem?.ToString(), examined.Answer.Detail);
+        (check.Problem, check.ProblemDetail) = (examined.Answer?.Problem?.ToString(), examined.Answer?.Detail);
         if (examined.Result is not { } result)
             return null;
         var findings = result.Before.Findings;
-        int Count(Severity severity) => findings.Count(finding => finding.Rule.Severity == severity);
         (check.Verdict, check.Format) = (result.Before.Verdict, result.Before.Format);
-        (check.Errors, check.Warnings, check.Advice) = (
-            Count(Severity.Error),
-            Count(Severity.Warning),
-            Count(Severity.Advice)
-        );
+        (check.Errors, check.Warnings, check.Advice) = SeverityCounts.Of(findings);
         check.Repairable = findings.Count(result.PutsRight);
         check.Entries = result.Before.Feed?.Items.Count ?? 0;
         check.Title = result.Before.Feed?.Title is { } title ? Shortened.ToLength(title, LongestTitle) : null;

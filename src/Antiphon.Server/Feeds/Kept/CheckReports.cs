@@ -1,6 +1,6 @@
 using System.Text;
 using Antiphon.Core.Feeds.Reports;
-using Antiphon.Core.Findings;
+using Antiphon.Server.Platform.Language;
 using Antiphon.Server.Platform.Requests;
 using Microsoft.AspNetCore.Http.HttpResults;
 
@@ -9,21 +9,22 @@ namespace Antiphon.Server.Feeds.Kept;
 /// <summary>Kept checks as a file to take away.</summary>
 internal static class CheckReports
 {
-    /// <summary>The report in the form asked for.</summary>
+    /// <summary>The report in the form asked for; what people read in their language, what programs read in English.</summary>
     /// <param name="format">html, json, junit or sarif.</param>
     /// <param name="feeds">The feeds.</param>
-    /// <param name="language">Language of what people read; what programs read is English.</param>
     public static Results<FileContentHttpResult, NotFound, ValidationProblem> Of(
         string? format,
-        IReadOnlyList<CheckedFeed> feeds,
-        string language
+        IReadOnlyList<CheckedFeed> feeds
     )
     {
-        var texts = RuleTexts.For(language);
         return format?.ToLowerInvariant() switch
         {
-            "html" => File(HtmlReport.Of(feeds, ReportWords.For(language), texts), "text/html", "feed-check.html"),
-            "json" => File(JsonReport.Of(feeds, texts), "application/json", "feed-check.json"),
+            "html" => File(
+                HtmlReport.Of(feeds, ReportWords.For(TeamTexts.Language), TeamTexts.Rules),
+                "text/html",
+                "feed-check.html"
+            ),
+            "json" => File(JsonReport.Of(feeds, TeamTexts.Rules), "application/json", "feed-check.json"),
             "junit" => File(JunitReport.Of(feeds), "application/xml", "feed-check.xml"),
             "sarif" => File(SarifReport.Of(feeds), "application/sarif+json", "feed-check.sarif"),
             _ => FieldProblem.For("format", "Choose html, json, junit or sarif."),

@@ -151,7 +151,6 @@ internal static class CheckRunEndpoints
         long site,
         long run,
         string? format,
-        HttpRequest http,
         AntiphonContext database,
         CancellationToken cancellation
     )
@@ -163,7 +162,7 @@ internal static class CheckRunEndpoints
             .Where(check => check.RunId == run && check.CheckedAt != null)
             .OrderBy(check => check.Id)
             .ToListAsync(cancellation);
-        return CheckReports.Of(format, made.ConvertAll(KeptFindings.ReportOf), AskedLanguage.Of(http));
+        return CheckReports.Of(format, made.ConvertAll(KeptFindings.ReportOf));
     }
 
     private static IQueryable<CheckRun> OfSite(AntiphonContext database, long site, long run) =>

@@ -7,7 +7,6 @@ using Antiphon.Core.Text;
 using Antiphon.Data;
 using Antiphon.Data.Feeds.Checking;
 using Antiphon.Server.Feeds.Checking;
-using Antiphon.Server.Outgoing;
 using Antiphon.Server.Platform.Access;
 using Antiphon.Server.Platform.Language;
 using Antiphon.Server.Platform.Requests;
@@ -55,37 +54,36 @@ internal static class KeptCheckEndpoints
     private static async Task<Results<Ok<SiteCheckView>, ValidationProblem>> Check(
         long site,
         SiteCheckRequest request,
-        HttpRequest http,
         CheckKeeper keeper,
         FeedCheckService service,
         AntiphonContext database,
         CancellationToken cancellation
     )
     {
-        var check = new KeptCheck { SiteId = site };
-        if (!string.IsNullOrWhiteSpace(request.Url))
+        if (string.IsNullOrWhiteSpace(request.Url))
+            return string.IsNullOrWhiteSpace(request.Text)
+                ? FieldProblem.For("text", "Paste the feed's text first, or open a file.")
+                : TypedResults.Ok(
+                    await KeepAsync(
+                        new KeptCheck { SiteId = site },
+                        service.ExamineDocument(Encoding.UTF8.GetBytes(request.Text)),
+                        keeper,
+                        database,
+                        cancellation
+                    )
+                );
+        if (FeedCheckEndpoints.AddressOf(request.Url) is not { } address)
+            return FeedCheckEndpoints.NoAddress();
+        var examined = await service.ExamineBehindAsync(address, cancellation);
+        var check = new KeptCheck
         {
-            if (FeedCheckEndpoints.AddressOf(request.Url) is not { } address)
-                return FeedCheckEndpoints.NoAddress();
-            var examined = await service.ExamineBehindAsync(address, cancellation);
-            if (examined.Answer.Problem is { } problem)
-                return FieldProblem.For("url", FetchWords.For(problem, examined.Answer.Detail));
-            (check.Name, check.Address) = (address.AbsoluteUri, address.AbsoluteUri);
-            return TypedResults.Ok(await KeepAsync(check, examined, http, keeper, database, cancellation));
-        }
-
-        if (string.IsNullOrWhiteSpace(request.Text))
-            return FieldProblem.For("text", "Paste the feed's text first, or open a file.");
-        return TypedResults.Ok(
-            await KeepAsync(
-                check,
-                service.ExamineDocument(Encoding.UTF8.GetBytes(request.Text)),
-                http,
-                keeper,
-                database,
-                cancellation
-            )
-        );
+            SiteId = site,
+            Name = address.AbsoluteUri,
+            Address = address.AbsoluteUri,
+        };
+        return examined.Trouble is { } trouble
+            ? FieldProblem.For("url", trouble)
+            : TypedResults.Ok(await KeepAsync(check, examined, keeper, database, cancellation));
     }
 
     private static async Task<Results<Ok<SiteCheckView>, ValidationProblem>> CheckDocument(
@@ -105,7 +103,6 @@ internal static class KeptCheckEndpoints
                 await KeepAsync(
                     new KeptCheck { SiteId = site, Name = Shortened.ToLength(name, KeptCheck.LongestName) },
                     service.ExamineDocument(bytes),
-                    http.Request,
                     keeper,
                     database,
                     cancellation
@@ -116,7 +113,6 @@ internal static class KeptCheckEndpoints
     private static async Task<Results<Ok<SiteCheckView>, NotFound>> Get(
         long site,
         long check,
-        HttpRequest http,
         FeedCheckService service,
         AntiphonContext database,
         CancellationToken cancellation
@@ -125,35 +121,31 @@ internal static class KeptCheckEndpoints
         var kept = await FindAsync(site, check, database, cancellation);
         return kept?.Document is not { } document
             ? TypedResults.NotFound()
-            : TypedResults.Ok(
-                ViewOf(kept, service.ExamineDocument(document), null, RuleTexts.For(AskedLanguage.Of(http)))
-            );
+            : TypedResults.Ok(ViewOf(kept, service.ExamineDocument(document), null, TeamTexts.Rules));
     }
 
     private static async Task<Results<FileContentHttpResult, NotFound, ValidationProblem>> Report(
         long site,
         long check,
         string? format,
-        HttpRequest http,
         AntiphonContext database,
         CancellationToken cancellation
     ) =>
         await FindAsync(site, check, database, cancellation) is { } kept
-            ? CheckReports.Of(format, [KeptFindings.ReportOf(kept)], AskedLanguage.Of(http))
+            ? CheckReports.Of(format, [KeptFindings.ReportOf(kept)])
             : TypedResults.NotFound();
 
     private static async Task<Results<Ok<PublisherLetterView>, NotFound, NoContent>> Letter(
         long site,
         long check,
         string? language,
-        HttpRequest http,
         AntiphonContext database,
         CancellationToken cancellation
     )
     {
         if (await FindAsync(site, check, database, cancellation) is not { } kept)
             return TypedResults.NotFound();
-        var spoken = language ?? AskedLanguage.Of(http);
+        var spoken = language ?? TeamTexts.Language;
         var letter = PublisherLetter.Of(
             KeptFindings.ReportOf(kept),
             kept.Title,
@@ -169,7 +161,6 @@ internal static class KeptCheckEndpoints
     private static async Task<SiteCheckView> KeepAsync(
         KeptCheck check,
         ExaminedFeed examined,
-        HttpRequest http,
         CheckKeeper keeper,
         AntiphonContext database,
         CancellationToken cancellation
@@ -183,7 +174,7 @@ internal static class KeptCheckEndpoints
             .OrderByDescending(old => old.Id)
             .Skip(KeptOfOneFeed)
             .ExecuteDeleteAsync(cancellation);
-        return ViewOf(check, examined, before, RuleTexts.For(AskedLanguage.Of(http)));
+        return ViewOf(check, examined, before, TeamTexts.Rules);
     }
 
     private static Task<KeptCheck?> FindAsync(

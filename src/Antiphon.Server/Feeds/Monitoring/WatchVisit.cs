@@ -96,13 +96,13 @@ internal sealed class WatchVisit(
         if (feed.RepairKey is not null)
             Mend(feed, fetched);
         var result = checks.CheckFetched(fetched);
-        int Count(Severity severity) => result.Findings.Count(finding => finding.Rule.Severity == severity);
+        var (errors, warnings, advice) = SeverityCounts.Of(result.Findings);
         return new WatchRecord
         {
             Verdict = result.Verdict,
-            Errors = Count(Severity.Error),
-            Warnings = Count(Severity.Warning),
-            Advice = Count(Severity.Advice),
+            Errors = errors,
+            Warnings = warnings,
+            Advice = advice,
             Findings =
             [
                 .. result

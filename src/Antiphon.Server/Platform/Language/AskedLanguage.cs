@@ -1,16 +1,21 @@
-using Microsoft.Net.Http.Headers;
+using Antiphon.Core.Languages;
 
 namespace Antiphon.Server.Platform.Language;
 
-/// <summary>The language somebody of the team, or a program, wants to be answered in.</summary>
+/// <summary>The language a browser or a program asks for.</summary>
 internal static class AskedLanguage
 {
-    /// <summary>The primary subtag of the language asked for first (RFC 9110 §12.5.4), or "en".</summary>
-    public static string Of(HttpRequest request) =>
+    /// <summary>
+    /// The first language of Accept-Language (RFC 9110 §12.5.4) that is spoken; English when none is.
+    /// </summary>
+    /// <param name="request">The request.</param>
+    /// <param name="spoken">Primary subtags of what is spoken.</param>
+    public static string Of(HttpRequest request, IReadOnlyList<string> spoken) =>
         request
             .GetTypedHeaders()
-            .AcceptLanguage.OrderByDescending(language => language.Quality ?? 1)
-            .Select(language => language.Value.Value?.Split('-')[0].ToLowerInvariant())
-            .FirstOrDefault(language => language is not null and not "*")
-        ?? "en";
+            .AcceptLanguage.OrderByDescending(asked => asked.Quality ?? 1)
+            .Where(asked => asked.Quality != 0)
+            .Select(asked => asked.Value.ToString().Split('-')[0].ToLowerInvariant())
+            .FirstOrDefault(spoken.Contains)
+        ?? ReaderLanguage.Fallback;
 }

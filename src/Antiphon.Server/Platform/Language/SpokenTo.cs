@@ -5,16 +5,15 @@ namespace Antiphon.Server.Platform.Language;
 /// <summary>Sets the language a team is spoken to in, for as long as its request is answered.</summary>
 internal static class SpokenTo
 {
-    private static readonly CultureInfo English = CultureInfo.GetCultureInfo("en");
-    private static readonly CultureInfo German = CultureInfo.GetCultureInfo("de");
-
     /// <summary>Adds it for the API; pages for readers speak the language of their site.</summary>
     public static void UseSpokenTo(this WebApplication app) =>
         app.Use(
             async (http, next) =>
             {
                 if (http.Request.Path.StartsWithSegments("/api"))
-                    CultureInfo.CurrentUICulture = AskedLanguage.Of(http.Request) == "de" ? German : English;
+                    CultureInfo.CurrentUICulture = CultureInfo.GetCultureInfo(
+                        AskedLanguage.Of(http.Request, TeamTexts.Languages)
+                    );
                 await next(http);
             }
         );

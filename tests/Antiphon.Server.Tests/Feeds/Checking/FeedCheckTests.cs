@@ -69,6 +69,20 @@ public sealed class FeedCheckTests(AntiphonHost host) : IClassFixture<AntiphonHo
     }
 
     [Fact]
+    public async Task Every_finding_belongs_to_one_slip()
+    {
+        var check = await CheckAsync(
+            Good.Replace("https://quillmoor.example/1</guid>", "</guid>", StringComparison.Ordinal)
+                .Replace("Tue, 24 Nov 2026 09:30:00 +0100", "soon", StringComparison.Ordinal)
+                .Replace("<description>Nights", "<ttl>a</ttl><ttl>b</ttl><description>Nights", StringComparison.Ordinal)
+        );
+        var slips = check.Items("slips");
+        var rules = check.Items("findings").Select(finding => finding.Text("rule")).ToList();
+        Assert.Equal(rules.Distinct(), slips.Select(slip => slip.Text("rule")));
+        Assert.Equal(rules.Count, slips.Sum(slip => slip.Items("findings").Count));
+    }
+
+    [Fact]
     public async Task Values_come_as_read_and_absent_ones_are_null_or_empty()
     {
         var item = (await CheckAsync(Good)).Items("feed.items").Single();

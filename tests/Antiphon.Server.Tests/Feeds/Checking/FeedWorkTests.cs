@@ -30,6 +30,22 @@ public sealed class FeedWorkTests(ScriptedHost hosts) : IClassFixture<ScriptedHo
     }
 
     [Fact]
+    public async Task Pasted_text_has_no_address_that_others_are_completed_by()
+    {
+        var text = Faulty.Replace("https://quillmoor.example/1", "nights/1", StringComparison.Ordinal);
+        var converted = await _host.Owner.PostJsonAsync(
+            "api/feeds/try-format",
+            new
+            {
+                url = (string?)null,
+                text,
+                to = "atom",
+            }
+        );
+        Assert.Contains("href=\"nights/1\"", converted.Text("text"), StringComparison.Ordinal);
+    }
+
+    [Fact]
     public async Task An_address_is_fetched_and_repaired()
     {
         _page.Say(Faulty, "application/rss+xml");

@@ -1,7 +1,8 @@
 using Antiphon.Core.Feeds.Checking;
-using Antiphon.Core.Findings;
+using Antiphon.Core.Feeds.Model;
 using Antiphon.Server.Feeds.Published.Pages;
 using Antiphon.Server.Platform;
+using Antiphon.Server.Platform.Language;
 using Microsoft.Extensions.Options;
 
 namespace Antiphon.Server.Feeds.Published.Lists;
@@ -15,51 +16,38 @@ internal sealed class OwnFeedHealth(
 )
 {
     /// <summary>How each feed of a site does; a feed that redirects elsewhere is not ours to check.</summary>
-    /// <param name="site">The site.</param>
-    /// <param name="texts">What the rules say.</param>
-    /// <param name="cancellation">Ends it early.</param>
-    public async Task<IReadOnlyList<FeedHealthView>> ReadAsync(
-        long site,
-        RuleTexts texts,
-        CancellationToken cancellation
-    )
+    public async Task<IReadOnlyList<FeedHealthView>> ReadAsync(long site, CancellationToken cancellation)
     {
         var health = new List<FeedHealthView>();
         foreach (var feed in await list.AllAsync(site, cancellation))
         {
-            if (feed.View.Settings.RedirectTo is null)
-                health.AddRange(await OfAsync(feed, texts, cancellation));
+            var forms = FeedForm.All.Where(form => form.IsOn(feed.Settings)).ToList();
+            // Read once: the forms differ in how they are written and in their address alone.
+            if (
+                feed.Settings.RedirectTo is null
+                && await reader.ReadAsync(feed.Asked with { Form = forms[0] }, cancellation) is { } found
+            )
+                health.AddRange(forms.Select(form => Of(feed, form, found.Feed)));
         }
 
         return health;
     }
 
-    private async Task<List<FeedHealthView>> OfAsync(OwnFeed feed, RuleTexts texts, CancellationToken cancellation)
+    private FeedHealthView Of(OwnFeed feed, FeedForm form, Feed read)
     {
-        var forms = new List<FeedHealthView>();
-        foreach (var form in FeedForm.All)
-        {
-            var asked = feed.Asked with { Form = form };
-            if (await reader.ReadAsync(asked, cancellation) is not { } found || !form.IsOn(found.Settings))
-                continue;
-            var address = options.Value.AddressOf(asked.Path);
-            var result = FeedCheck.Run(
-                form.Write(found.Feed),
-                new FeedCheckOptions(clock.GetUtcNow(), form.ContentType, new Uri(address))
-            );
-            forms.Add(
-                new FeedHealthView(
-                    feed.View.Subject,
-                    feed.View.SubjectId,
-                    feed.View.Settings.Title ?? feed.View.BlogName,
-                    form.Name,
-                    address,
-                    result.Verdict,
-                    result.Findings.Count == 0 ? null : texts.Of(result.Findings[0]).Message
-                )
-            );
-        }
-
-        return forms;
+        var address = options.Value.AddressOf(feed.Asked.PathOf(form));
+        var result = FeedCheck.Run(
+            form.Write(read with { FeedLink = address }),
+            new FeedCheckOptions(clock.GetUtcNow(), form.ContentType, new Uri(address))
+        );
+        return new FeedHealthView(
+            feed.View.Subject,
+            feed.View.SubjectId,
+            feed.View.Settings.Title ?? feed.View.BlogName,
+            form.Name,
+            address,
+            result.Verdict,
+            result.Findings.Count == 0 ? null : TeamTexts.Rules.Of(result.Findings[0]).Message
+        );
     }
 }

@@ -126,6 +126,6 @@ internal sealed class OwnFeedList(AntiphonContext database, PostAddresses addres
             page,
             FeedSettingsView.Of(settings)
         );
-        return new OwnFeed(asked, view);
+        return new OwnFeed(asked, settings, view);
     }
 }

@@ -73,10 +73,9 @@ internal static class SiteFeedEndpoints
 
     private static async Task<Ok<IReadOnlyList<FeedHealthView>>> Health(
         long site,
-        HttpRequest http,
         OwnFeedHealth health,
         CancellationToken cancellation
-    ) => TypedResults.Ok(await health.ReadAsync(site, RuleTexts.For(AskedLanguage.Of(http)), cancellation));
+    ) => TypedResults.Ok(await health.ReadAsync(site, cancellation));
 
     private static async Task<Results<Ok<IReadOnlyList<PartFeedView>>, NotFound>> ListParts(
         long site,

@@ -27,9 +27,11 @@ internal sealed record FeedForm(
     ];
 
     // JSON Feed knows no archives, but a next page with older entries, which the newest archive is.
-    private static byte[] WriteJson(Feed feed)
-    {
-        feed.Paging.Next ??= feed.Paging.PreviousArchive;
-        return JsonFeedWriter.Write(feed);
-    }
+    private static byte[] WriteJson(Feed feed) =>
+        JsonFeedWriter.Write(
+            feed with
+            {
+                Paging = feed.Paging with { Next = feed.Paging.Next ?? feed.Paging.PreviousArchive },
+            }
+        );
 }

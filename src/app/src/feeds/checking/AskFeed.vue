@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue'
+import { FilePick } from '../../shared'
 import AskSeveral from '../runs/AskSeveral.vue'
 import { t } from '../texts'
 
@@ -7,12 +8,6 @@ const props = defineProps<{ address: string; busy: boolean; fields: Record<strin
 const emit = defineEmits<{ address: [address: string]; text: [text: string]; file: [file: File] }>()
 const address = ref(props.address)
 const text = ref('')
-
-// As it is, not as text: how a feed is encoded is part of what is checked.
-function open(event: Event): void {
-  const file = (event.target as HTMLInputElement).files?.[0]
-  if (file) emit('file', file)
-}
 </script>
 
 <template>
@@ -45,11 +40,12 @@ function open(event: Event): void {
           :error-messages="props.fields.text"
         />
         <div class="row mt-3">
-          <v-btn type="submit" variant="outlined" :loading="props.busy">{{ t('checkSource') }}</v-btn><label
-            class="link"
-            >{{ t('uploadFile')
-            }}<input type="file" class="file" accept=".xml,.rss,.atom,.json,.rdf,text/*,application/*" @change="open"
-          /></label>
+          <v-btn type="submit" variant="outlined" :loading="props.busy">{{
+            t('checkSource')
+          }}</v-btn><!-- As it is, not as text: how a feed is encoded is part of what is checked. -->
+          <FilePick accept=".xml,.rss,.atom,.json,.rdf,text/*,application/*" @files="emit('file', $event[0]!)">{{
+            t('uploadFile')
+          }}</FilePick>
         </div>
       </form>
       <p v-if="props.trouble" class="trouble" role="alert">{{ props.trouble }}</p>
@@ -91,13 +87,5 @@ function open(event: Event): void {
 }
 .mono {
   padding-top: 14px;
-}
-.file {
-  position: absolute;
-  left: -9999px;
-}
-label:focus-within {
-  outline: 2px solid var(--verdigris);
-  outline-offset: 2px;
 }
 </style>

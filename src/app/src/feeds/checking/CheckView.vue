@@ -100,7 +100,7 @@ const report = (format: string) =>
           {{ t('hideTolerated', { count: tolerated }) }}
         </button>
       </div>
-      <FindingList v-model="at" :findings="findings" :hides-tolerated="hidesTolerated" />
+      <FindingList v-model="at" :check="page.check" :hides-tolerated="hidesTolerated" />
       <div v-if="findings.length === 0" class="hint">{{ t('noProblemsFound') }}</div>
     </div>
     <div class="right">

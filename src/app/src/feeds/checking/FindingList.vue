@@ -6,22 +6,21 @@ import { SeverityMark } from '../../shared'
 import { t } from '../texts'
 
 const at = defineModel<number>({ required: true })
-const props = defineProps<{ findings: Schemas['FindingView'][]; hidesTolerated: boolean }>()
+const props = defineProps<{ check: Schemas['FeedCheckView']; hidesTolerated: boolean }>()
 const severities = [
   ['error', t('errors2')],
   ['warning', t('warnings2')],
   ['advice', t('suggestions2')],
 ] as const
-/** Findings by severity, and in each those of one rule together. */
+/** What is to be put right, by severity; each slip with all its findings. */
 const groups = computed(() =>
   severities
     .map(([severity, name]) => ({
       name,
-      rules: together(
-        props.findings
-          .map((finding, index) => ({ finding, index }))
-          .filter((row) => row.finding.severity === severity && !(props.hidesTolerated && row.finding.readersCope)),
-      ),
+      rules: props.check.slips
+        .filter((slip) => slip.severity === severity)
+        .map((slip) => slip.findings.map((index) => ({ finding: props.check.findings[index]!, index })))
+        .filter((rows) => !(props.hidesTolerated && rows[0]!.finding.readersCope)),
     }))
     .filter((group) => group.rules.length > 0),
 )
@@ -38,12 +37,6 @@ const place = (finding: Schemas['FindingView']) =>
 interface Row {
   finding: Schemas['FindingView']
   index: number
-}
-
-function together(rows: Row[]): Row[][] {
-  const rules = new Map<string, Row[]>()
-  for (const row of rows) rules.set(row.finding.rule, [...(rules.get(row.finding.rule) ?? []), row])
-  return [...rules.values()]
 }
 
 /** The finding of a rule that is picked, or its first. */

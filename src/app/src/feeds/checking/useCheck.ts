@@ -2,43 +2,38 @@ import { computed, ref, watch } from 'vue'
 import { api, type Schemas, take, upload } from '../../api'
 import { useAct, useQueryValue, useSite } from '../../shared'
 
+type Check = Schemas['SiteCheckView']
+
+/** The ways in which a feed comes to be checked, each a request. */
+function requests(site: () => number) {
+  const path = () => ({ path: { site: site() } })
+  const ask = (body: Schemas['SiteCheckRequest']) =>
+    take(api.POST('/api/sites/{site}/feeds/checks', { params: path(), body }))
+  return {
+    address: (url: string) => ask({ url, text: null }),
+    text: (text: string) => ask({ url: null, text }),
+    file: (file: File) =>
+      upload<Check>('POST', `/api/sites/${site()}/feeds/checks/document?name=${encodeURIComponent(file.name)}`, file),
+    kept: (check: number) =>
+      take(api.GET('/api/sites/{site}/feeds/checks/{check}', { params: { path: { site: site(), check } } })),
+  }
+}
+
 /** The check of one feed, by the address in the address bar, by a kept file, or by text and files given to it. */
 export function useCheck() {
   const { id } = useSite()
   const url = useQueryValue('url')
   const kept = useQueryValue('check')
-  const result = ref<Schemas['SiteCheckView'] | null>(null)
+  const result = ref<Check | null>(null)
   const act = useAct()
-  const path = () => ({ site: id.value })
-  let repeat = async (): Promise<void> => {}
+  const request = requests(() => id.value)
+  let again = async (): Promise<void> => {}
 
-  async function load(read: () => Promise<Schemas['SiteCheckView']>): Promise<void> {
-    repeat = () => load(read)
+  async function load(read: () => Promise<Check>): Promise<void> {
+    again = () => load(read)
     result.value = (await act.run(read)) ?? null
   }
-
-  const checkAddress = () =>
-    load(() =>
-      take(
-        api.POST('/api/sites/{site}/feeds/checks', { params: { path: path() }, body: { url: url.value, text: null } }),
-      ),
-    )
-  const checkText = (text: string) =>
-    load(() =>
-      take(api.POST('/api/sites/{site}/feeds/checks', { params: { path: path() }, body: { url: null, text } })),
-    )
-  const checkFile = (file: File) =>
-    load(() =>
-      upload('POST', `/api/sites/${id.value}/feeds/checks/document?name=${encodeURIComponent(file.name)}`, file),
-    )
-  const openKept = () =>
-    load(() =>
-      take(
-        api.GET('/api/sites/{site}/feeds/checks/{check}', {
-          params: { path: { ...path(), check: Number(kept.value) } },
-        }),
-      ),
-    )
+  const checkAddress = () => load(() => request.address(url.value))
 
   function restart(): void {
     ;[url.value, kept.value] = ['', '']
@@ -49,7 +44,7 @@ export function useCheck() {
     [url, kept],
     () => {
       if (url.value) void checkAddress()
-      else if (kept.value) void openKept()
+      else if (kept.value) void load(() => request.kept(Number(kept.value)))
     },
     { immediate: true },
   )
@@ -60,10 +55,10 @@ export function useCheck() {
     act,
     /** The address the feed itself has; empty for text and files. */
     feedUrl: computed(() => result.value?.page.address ?? ''),
-    again: () => repeat(),
+    again: () => again(),
     checkAddress,
-    checkText,
-    checkFile,
+    checkText: (text: string) => load(() => request.text(text)),
+    checkFile: (file: File) => load(() => request.file(file)),
     restart,
   }
 }

@@ -2,7 +2,7 @@
 import { useQueryClient } from '@tanstack/vue-query'
 import { ref } from 'vue'
 import { api, type Schemas, take } from '../../api'
-import { useAct } from '../../shared'
+import { FilePick, useAct } from '../../shared'
 import { rich, t } from '../texts'
 import { RichText } from '../../texts'
 
@@ -11,13 +11,8 @@ const result = ref<Schemas['OpmlResult'] | null>(null)
 const act = useAct()
 const queries = useQueryClient()
 
-async function open(event: Event): Promise<void> {
-  const input = event.target as HTMLInputElement
-  const file = input.files?.[0]
-  if (!file) return
-  const text = await file.text()
-  // The same file can be opened again once it was corrected.
-  input.value = ''
+async function open([file]: File[]): Promise<void> {
+  const text = await file!.text()
   result.value =
     (await act.run(() =>
       take(api.POST('/api/sites/{site}/followed/list', { params: { path: { site: props.siteId } }, body: { text } })),
@@ -32,10 +27,9 @@ async function open(event: Event): Promise<void> {
     <a class="link" :href="`/api/sites/${props.siteId}/followed/list.opml`" download="followed-feeds.opml">{{
       t('export')
     }}</a>
-    <label v-if="props.mayEdit" class="link"
-      >{{ act.running.value ? t('importing') : t('importOpml')
-      }}<input type="file" accept=".opml,.xml,text/xml,text/x-opml" @change="open"
-    /></label>
+    <FilePick v-if="props.mayEdit" accept=".opml,.xml,text/xml,text/x-opml" @files="open">{{
+      act.running.value ? t('importing') : t('importOpml')
+    }}</FilePick>
   </div>
   <p v-if="act.fields.value.text || act.trouble.value" class="trouble" role="alert">
     {{ act.fields.value.text?.[0] ?? act.trouble.value }}
@@ -47,14 +41,3 @@ async function open(event: Event): Promise<void> {
     </p>
   </div>
 </template>
-
-<style scoped>
-input {
-  position: absolute;
-  left: -9999px;
-}
-label:focus-within {
-  outline: 2px solid var(--verdigris);
-  outline-offset: 2px;
-}
-</style>

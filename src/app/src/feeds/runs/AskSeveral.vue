@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, Problem, take, upload } from '../../api'
-import { useAct, useRefresh, useSite, WhenText } from '../../shared'
+import { FilePick, useAct, useRefresh, useSite, WhenText } from '../../shared'
 import { t } from '../texts'
 
 /** Several feeds at once: addresses, a list of subscriptions, files or a folder; and what was checked so before. */
@@ -21,10 +21,8 @@ const { data: runs } = useQuery({
 const reload = useRefresh('check-runs')
 const endings = /\.(xml|rss|atom|rdf|json|opml|txt)$/i
 
-function choose(event: Event): void {
-  const input = event.target as HTMLInputElement
-  files.value = [...files.value, ...[...(input.files ?? [])].filter((file) => endings.test(file.name))]
-  input.value = ''
+function choose(chosen: File[]): void {
+  files.value = [...files.value, ...chosen.filter((file) => endings.test(file.name))]
 }
 
 /** Sends every file; one that is refused keeps none of the others back. */
@@ -83,19 +81,10 @@ async function start(): Promise<void> {
           :disabled="!list.trim() && !files.length"
           >{{ t('checkFeeds', { feeds: addresses + files.length }) }}</v-btn
         >
-        <label class="link"
-          >{{ t('addFiles')
-          }}<input
-            type="file"
-            class="file"
-            name="files"
-            multiple
-            accept=".xml,.rss,.atom,.rdf,.json,.opml,.txt"
-            @change="choose"
-        /></label>
-        <label class="link folder"
-          >{{ t('addFolder') }}<input type="file" class="file" name="folder" webkitdirectory @change="choose"
-        /></label>
+        <FilePick name="files" multiple accept=".xml,.rss,.atom,.rdf,.json,.opml,.txt" @files="choose">{{
+          t('addFiles')
+        }}</FilePick>
+        <FilePick class="folder" name="folder" folder @files="choose">{{ t('addFolder') }}</FilePick>
         <span v-if="act.running.value && files.length" class="soft small" role="status">{{
           t('sentFiles', { sent, files: files.length })
         }}</span>
@@ -138,14 +127,6 @@ async function start(): Promise<void> {
 }
 .row {
   padding-top: 12px;
-}
-.file {
-  position: absolute;
-  left: -9999px;
-}
-label:focus-within {
-  outline: 2px solid var(--verdigris);
-  outline-offset: 2px;
 }
 .chosen {
   padding-top: 8px;
