@@ -146,6 +146,8 @@ internal static class CommentSettingsEndpoints
     {
         if (Problem(request.Rules) is { } problem)
             return problem;
+        if (await UnknownBlogAsync(site, request.Rules, database, cancellation) is { } unknown)
+            return unknown;
         var owner = await database.Sites.SingleAsync(row => row.Id == site, cancellation);
         owner.CommentRules = [.. request.Rules];
         await database.SaveChangesAsync(cancellation);
@@ -172,6 +174,23 @@ internal static class CommentSettingsEndpoints
         return null;
     }
 
+    private static async Task<ValidationProblem?> UnknownBlogAsync(
+        long site,
+        IReadOnlyList<CommentRule> rules,
+        AntiphonContext database,
+        CancellationToken cancellation
+    )
+    {
+        if (rules.All(rule => rule.Blogs is not { Count: > 0 }))
+            return null;
+        var blogs = await database
+            .Blogs.Where(blog => blog.SiteId == site)
+            .Select(blog => blog.Id)
+            .ToListAsync(cancellation);
+        var number = rules.ToList().FindIndex(rule => rule.Blogs?.Except(blogs).Any() == true);
+        return number < 0 ? null : FieldProblem.For($"rules[{number}]", "Choose blogs of this site.");
+    }
+
     private static async Task<Results<Ok<RulesTrial>, ValidationProblem>> TryRules(
         long site,
         RulesRequest request,
@@ -188,18 +207,35 @@ internal static class CommentSettingsEndpoints
                 .Select(row => row.CommentSettings)
                 .SingleAsync(cancellation)
         );
-        var deciding = new CommentDeciding(request.Rules, settings);
         var rows = await database
             .Comments.AsNoTracking()
             .Where(comment => comment.SiteId == site && !comment.IsTeam && comment.Standing != CommentStanding.Deleted)
             .OrderByDescending(comment => comment.Id)
             .Take(TriedComments)
-            .Select(comment => new { Comment = comment, comment.Thread.Title })
+            .Select(comment => new
+            {
+                Comment = comment,
+                comment.Thread.Title,
+                Blog = (long?)comment.Thread.Post!.BlogId,
+            })
             .ToListAsync(cancellation);
         var filter = await filters.OfAsync(site, cancellation);
+        var deciding = rows.Select(row => row.Blog ?? 0)
+            .Distinct()
+            .ToDictionary(
+                blog => blog,
+                blog => new CommentDeciding(
+                    [.. request.Rules.Where(rule => rule.HoldsIn(blog == 0 ? null : blog))],
+                    settings
+                )
+            );
         var known = PublishedBefore([.. rows.Select(row => row.Comment)]);
         var tried = rows.Select(row =>
-                (row.Comment, row.Title, Trace: deciding.Decide(FactsOf(row.Comment, known[row.Comment.Id], filter)))
+                (
+                    row.Comment,
+                    row.Title,
+                    Trace: deciding[row.Blog ?? 0].Decide(FactsOf(row.Comment, known[row.Comment.Id], filter))
+                )
             )
             .ToList();
         var counts = Enum.GetValues<CommentAct>()

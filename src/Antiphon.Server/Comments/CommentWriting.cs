@@ -62,7 +62,7 @@ internal sealed class CommentWriting(
             ?? await opening.OpenAsync(site, submission.Identifier, submission.Address, submission.Title, cancellation);
         if (await SentBeforeAsync(thread, KeyOf(submission), cancellation) is { } before)
             return Written.As(before);
-        var comment = await MakeAsync(site, thread, submission, rules.Settings, language, cancellation);
+        var comment = await MakeAsync(site, thread, submission, rules, language, cancellation);
         if (comment.Trace!.Act == CommentAct.Refuse)
             return Written.Not("text", comment.Trace.Rule?.Message ?? ThreadTexts.For(language).Refused);
         if (await StoreAsync(site, thread, comment, submission, picture, cancellation) is { } stored)
@@ -145,7 +145,7 @@ internal sealed class CommentWriting(
         Site site,
         CommentThread thread,
         CommentSubmission submission,
-        EffectiveSettings settings,
+        ThreadRules rules,
         string language,
         CancellationToken cancellation
     )
@@ -181,19 +181,18 @@ internal sealed class CommentWriting(
             PlaceKey = submission.PlaceKey,
             NetworkKey = submission.NetworkKey,
             OwnerKey = submission.OwnerKey,
-            Rating = settings.AsksRating && answered is null ? RatingOf(submission) : null,
+            Rating = rules.Settings.AsksRating && answered is null ? RatingOf(submission) : null,
             CreatedAt = clock.GetUtcNow(),
             SubmissionKey = KeyOf(submission),
         };
-        await DecideAsync(comment, site, submission, settings, cancellation);
+        await DecideAsync(comment, submission, rules, cancellation);
         return comment;
     }
 
     private async Task DecideAsync(
         Comment comment,
-        Site site,
         CommentSubmission submission,
-        EffectiveSettings settings,
+        ThreadRules rules,
         CancellationToken cancellation
     )
     {
@@ -208,9 +207,9 @@ internal sealed class CommentWriting(
             HasWorked = PieceOfWork.IsDone(submission.Key, submission.Work),
             HasPicture = submission.Picture is not null,
         };
-        comment.Trace = new CommentDeciding(site.CommentRules, settings).Decide(known);
+        comment.Trace = rules.Deciding.Decide(known);
         if (
-            settings.Writers is CommentWriters.Confirmed or CommentWriters.Subscribers or CommentWriters.Named
+            rules.Settings.Writers is CommentWriters.Confirmed or CommentWriters.Subscribers or CommentWriters.Named
             && !comment.IsConfirmed
             && comment.Trace.Act is CommentAct.Publish or CommentAct.Wait
         )

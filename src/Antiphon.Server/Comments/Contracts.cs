@@ -174,15 +174,20 @@ internal sealed record ThreadView(
 );
 
 /// <summary>What to place a thread with.</summary>
-/// <param name="Identifier">The identifier, or how a template writes it.</param>
-/// <param name="Address">The page's address, or how a template writes it.</param>
-/// <param name="Title">Title for moderators, or how a template writes it.</param>
+/// <param name="Identifier">
+/// An identifier that stays when the page moves, or how a template writes it; empty where the page's canonical address
+/// tells the thread.
+/// </param>
+/// <param name="Address">
+/// The page's address; of a template how it writes it, or empty where pages name their canonical address.
+/// </param>
+/// <param name="Title">Title shown where the thread stands on a page of its own.</param>
 /// <param name="Theme">Colours it stands in.</param>
-/// <param name="IsTemplate">Whether the values are placeholders that a template fills in.</param>
+/// <param name="IsTemplate">Whether a template makes the pages; values are placeholders then.</param>
 internal sealed record ThreadSnippetRequest(
-    string Identifier,
-    string Address,
-    string? Title,
+    string? Identifier = null,
+    string? Address = null,
+    string? Title = null,
     ThreadTheme Theme = ThreadTheme.Host,
     bool IsTemplate = false
 );

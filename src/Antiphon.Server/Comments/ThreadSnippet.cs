@@ -1,3 +1,5 @@
+using System.Net;
+using Antiphon.Core.Comments.Threads;
 using Antiphon.Server.Pages;
 using Antiphon.Server.Platform;
 
@@ -14,29 +16,61 @@ internal static class ThreadSnippet
     public static string Query(string identifier, string address, string? title) =>
         $"?id={Uri.EscapeDataString(identifier)}&url={Uri.EscapeDataString(address)}&title={Uri.EscapeDataString(title ?? string.Empty)}";
 
-    /// <summary>A container with a link that works without script, and the script.</summary>
+    /// <summary>
+    /// A container with a link that works without script, and the script. Without an identifier the same snippet serves
+    /// every page: each is known by its canonical address.
+    /// </summary>
     public static ThreadSnippetView Make(AntiphonOptions options, string siteKey, ThreadSnippetRequest request)
     {
+        var (identifier, address) = (
+            request.Identifier?.Trim() ?? string.Empty,
+            request.Address?.Trim() ?? string.Empty
+        );
+        var page = PageOf(options, siteKey, request, identifier, address);
         // What a template fills in is written as it is; encoding it is the template's work.
-        string Attribute(string value) => request.IsTemplate ? value : Encoded.Html(value);
-        var page = request.IsTemplate
-            ? options.AddressOf($"/embed/threads/{siteKey}?id={request.Identifier}&amp;url={request.Address}")
-            : Encoded.Html(options.AddressOf(PagePath(siteKey, request.Identifier, request.Address, request.Title)));
-        var title = string.IsNullOrWhiteSpace(request.Title)
-            ? string.Empty
-            : $" data-antiphon-title=\"{Attribute(request.Title)}\"";
-        var theme =
-            request.Theme is ThreadTheme.Host
-                ? string.Empty
-                : $" data-antiphon-theme=\"{request.Theme.ToString().ToLowerInvariant()}\"";
+        string Written(string? value) =>
+            request.IsTemplate ? value ?? string.Empty : Encoded.Html(value ?? string.Empty);
+        var key = new ThreadKey(siteKey, Written(identifier)).ToString();
+        var attributes =
+            Attribute(ThreadKey.Attribute, key)
+            + Attribute(ThreadKey.AddressAttribute, request.IsTemplate ? address : null)
+            + Attribute(ThreadKey.NameAttribute, Written(request.Title))
+            + Attribute(
+                "data-antiphon-theme",
+                request.Theme is ThreadTheme.Host ? null : request.Theme.ToString().ToLowerInvariant()
+            );
         var script = $"<script src=\"{options.AddressOf("embed/antiphon.js")}\" async></script>";
         var snippet =
-            $"<div id=\"antiphon-thread\" data-antiphon-thread=\"{Attribute(request.Identifier)}\" data-antiphon-site=\"{siteKey}\" data-antiphon-url=\"{Attribute(request.Address)}\"{title}{theme}>\n"
-            + $"  <a href=\"{page}\">Read and write comments</a>\n  <link rel=\"webmention\" href=\"{MentionAdvertising.Webmention(options, siteKey)}\">\n</div>\n{script}";
-        var count =
-            $"<a href=\"{Attribute(request.Address.Split('#')[0])}#antiphon-thread\" data-antiphon-count=\"{Attribute(request.Identifier)}\" data-antiphon-site=\"{siteKey}\">Comments</a>\n{script}";
-        return new ThreadSnippetView(snippet, count, System.Net.WebUtility.HtmlDecode(page));
+            $"<div{attributes}>\n"
+            + $"  <a href=\"{page}\" referrerpolicy=\"no-referrer-when-downgrade\">Read and write comments</a>\n"
+            + $"  <link rel=\"webmention\" href=\"{MentionAdvertising.Webmention(options, siteKey)}\">\n</div>\n{script}";
+        var target = request.IsTemplate ? AddressOfPost(address) : Encoded.Html(address.Split('#')[0]);
+        var count = $"<a href=\"{target}#comments\" {ThreadKey.CountAttribute}=\"{key}\">Comments</a>\n{script}";
+        return new ThreadSnippetView(snippet, count, WebUtility.HtmlDecode(page));
     }
+
+    private static string PageOf(
+        AntiphonOptions options,
+        string siteKey,
+        ThreadSnippetRequest request,
+        string identifier,
+        string address
+    )
+    {
+        if (!request.IsTemplate)
+            return Encoded.Html(options.AddressOf(PagePath(siteKey, identifier, address, request.Title)));
+        var said = new[] { ("id", identifier), ("url", address) }
+            .Where(field => field.Item2.Length > 0)
+            .Select(field => $"{field.Item1}={field.Item2}");
+        var query = string.Join("&amp;", said);
+        return options.AddressOf($"/embed/threads/{siteKey}") + (query.Length > 0 ? "?" + query : string.Empty);
+    }
+
+    private static string Attribute(string name, string? value) =>
+        string.IsNullOrWhiteSpace(value) ? string.Empty : $" {name}=\"{value}\"";
+
+    // In a list of posts the link of each names its page; what stands there tells whose number is wanted.
+    private static string AddressOfPost(string address) => address.Length == 0 ? "ADDRESS-OF-THE-POST" : address;
 }
 
 /// <summary>Colours a thread stands in.</summary>

@@ -20,25 +20,19 @@ internal sealed class ThreadSnippetValidator : AbstractValidator<ThreadSnippetRe
 {
     public ThreadSnippetValidator()
     {
-        RuleFor(snippet => snippet.Identifier)
-            .NotEmpty()
-            .WithMessage("Enter an identifier that never changes, such as visit-page.")
-            .MaximumLength(500);
+        RuleFor(snippet => snippet.Identifier).MaximumLength(500);
         RuleFor(snippet => snippet.Address)
-            .Must(LinkResolver.IsWeb)
+            .Must(address => LinkResolver.IsWeb(address))
             .Unless(snippet => snippet.IsTemplate)
             .WithMessage("Enter the full page address, starting with https://.");
-        RuleFor(snippet => snippet.Address)
-            .NotEmpty()
-            .WithMessage("Enter how your template writes the page’s address.")
-            .MaximumLength(2000);
+        RuleFor(snippet => snippet.Address).MaximumLength(2000);
         RuleFor(snippet => snippet.Identifier)
             .NotEqual(snippet => snippet.Address)
-            .When(snippet => snippet.IsTemplate && snippet.Address.Length > 0)
+            .When(snippet => snippet.IsTemplate && !string.IsNullOrEmpty(snippet.Identifier))
             .WithMessage("Take something that never changes, such as the post's number; the address may change.");
         RuleFor(snippet => snippet.Identifier)
             .Must(HasPlaceholder)
-            .When(snippet => snippet.IsTemplate && snippet.Identifier.Length > 0)
+            .When(snippet => snippet.IsTemplate && !string.IsNullOrEmpty(snippet.Identifier))
             .WithMessage(
                 "This ID is the same on every page, so all pages would share one thread. Enter what your template writes for the post’s number, such as {{ post.id }}."
             );
@@ -47,5 +41,5 @@ internal sealed class ThreadSnippetValidator : AbstractValidator<ThreadSnippetRe
 
     // However the language of the template marks what it fills in, it does not do so with letters, digits and dashes
     // alone.
-    private static bool HasPlaceholder(string identifier) => identifier.AsSpan().ContainsAny("{}<>$@%[]()");
+    private static bool HasPlaceholder(string? identifier) => identifier.AsSpan().ContainsAny("{}<>$@%[]()");
 }

@@ -1,3 +1,5 @@
+using Antiphon.Core.Feeds.Reading;
+using Antiphon.Core.Text;
 using Antiphon.Data;
 using Antiphon.Data.Sites;
 using Antiphon.Server.Comments.Threads;
@@ -48,14 +50,41 @@ internal static class ThreadCounts
         );
     }
 
-    private static Task<Dictionary<string, int>> CountAsync(
+    // A thread without an identifier of its own is asked for by the address of its page; one that moved or was merged
+    // still by what it was before.
+    private static async Task<Dictionary<string, int>> CountAsync(
         Site site,
         List<string> wanted,
         AntiphonContext database,
         CancellationToken cancellation
-    ) =>
-        database
-            .Threads.Where(thread => thread.SiteId == site.Id && wanted.Contains(thread.Identifier))
-            .Select(thread => new { thread.Identifier, Count = thread.PublicCount })
-            .ToDictionaryAsync(thread => thread.Identifier, thread => thread.Count, cancellation);
+    )
+    {
+        var folded = wanted.Where(LinkResolver.IsWeb).ToLookup(address => FoldedAddress.Of(address));
+        var places = folded.Select(group => group.Key).ToList();
+        var now = await database
+            .Threads.Where(thread =>
+                thread.SiteId == site.Id
+                && (wanted.Contains(thread.Identifier) || places.Contains(thread.FoldedAddress))
+            )
+            .Select(thread => new Counted(thread.Identifier, thread.FoldedAddress, thread.PublicCount))
+            .ToListAsync(cancellation);
+        var before = await database
+            .ThreadAliases.Where(alias =>
+                alias.SiteId == site.Id && (wanted.Contains(alias.Identifier!) || places.Contains(alias.FoldedAddress))
+            )
+            .Select(alias => new Counted(alias.Identifier, alias.FoldedAddress, alias.Thread.PublicCount))
+            .ToListAsync(cancellation);
+        var counts = new Dictionary<string, int>(StringComparer.Ordinal);
+        foreach (var thread in now.Concat(before))
+        {
+            if (thread.Identifier is not null)
+                counts.TryAdd(thread.Identifier, thread.Count);
+            foreach (var address in folded[thread.FoldedAddress])
+                counts.TryAdd(address, thread.Count);
+        }
+
+        return counts;
+    }
+
+    private sealed record Counted(string? Identifier, string? FoldedAddress, int Count);
 }

@@ -80,7 +80,7 @@ internal static class ThreadEmbedEndpoints
     {
         if (await threads.SiteAsync(query.SiteKey, http.RequestAborted) is not { } site)
             return Unknown(http);
-        var form = renders.FormOf(site, query.Asked) with { Answers = query.Answers };
+        var form = renders.FormOf(site, WithPage(query.Asked, http.Request)) with { Answers = query.Answers };
         var html = await renders.RenderAsync(site, form, http.RequestAborted);
         var thanks = query.Sent switch
         {
@@ -92,6 +92,18 @@ internal static class ThreadEmbedEndpoints
         };
         return Page(site, form, thanks is null ? html : $"<p class=\"antiphon-thanks\">{thanks}</p>{html}");
     }
+
+    // The snippet that serves every page of a template does not know which one it stands on; without script the link
+    // that was followed tells it.
+    private static ThreadAsked WithPage(ThreadAsked asked, HttpRequest request) =>
+        string.IsNullOrWhiteSpace(asked.Id)
+        && string.IsNullOrWhiteSpace(asked.Url)
+        && LinkResolver.IsWeb(request.Headers.Referer.ToString())
+            ? asked with
+            {
+                Url = request.Headers.Referer.ToString(),
+            }
+            : asked;
 
     private static async Task<IResult> Write(
         string siteKey,

@@ -128,7 +128,7 @@ internal sealed class MentionComments(
     {
         var rules = await threads.RulesAsync(mention.Site, thread, cancellation);
         var known = await facts.ReadAsync(comment, false, null, cancellation);
-        comment.Trace = new CommentDeciding(mention.Site.CommentRules, rules.Settings).Decide(known);
+        comment.Trace = rules.Deciding.Decide(known);
         comment.WaitReason = WaitDecision.ReasonFor(comment.Text, known.PublishedBefore);
     }
 

@@ -1,3 +1,5 @@
+import { threadPlaces } from './threadKey'
+
 declare global {
   interface Window {
     antiphonThreads?: { showThreads: (within: ParentNode, base: string) => void }
@@ -20,7 +22,7 @@ function load(file: string, base: string): Promise<unknown> {
 
 /** Shows the threads in a part of the page; what they need is loaded with the first of them. */
 export async function loadThreads(within: ParentNode, base: string): Promise<void> {
-  if (!within.querySelector('[data-antiphon-thread]:not([data-antiphon-live])')) return
+  if (!within.querySelector(`:is(${threadPlaces}):not([data-antiphon-live])`)) return
   await load('antiphon-threads.js', base)
   window.antiphonThreads?.showThreads(within, base)
 }

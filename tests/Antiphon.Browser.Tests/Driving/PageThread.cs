@@ -8,7 +8,7 @@ namespace Antiphon.Browser.Tests.Driving;
 /// </summary>
 internal sealed class PageThread(BrowserWindow reader)
 {
-    private const string Root = "document.querySelector('[data-antiphon-thread]')?.shadowRoot";
+    private const string Root = "document.querySelector('[data-antiphon-comments],[data-antiphon-thread]')?.shadowRoot";
 
     /// <summary>What stands in it.</summary>
     public string Words => reader.Run($"return {Root}?.textContent ?? ''") as string ?? string.Empty;

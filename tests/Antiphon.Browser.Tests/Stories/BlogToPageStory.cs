@@ -108,9 +108,9 @@ public sealed class BlogToPageStory(DemoInstallation demo)
     {
         owner
             .Open(new Uri(demo.Workplace, "comments/threads"))
+            .Press("Single page")
             .Fill("input[name=identifier]", "visit-page")
             .Fill("input[name=address]", demo.Page("visit").AbsoluteUri)
-            .Fill("input[name=title]", "Visit us")
             .Press("Create snippet");
         owner.Find("pre.snippet");
         PasteIntoPage(owner, "visit", "what the telescope sees.</p>");
@@ -134,7 +134,7 @@ public sealed class BlogToPageStory(DemoInstallation demo)
             .Open(new Uri(demo.Workplace, "comments"))
             .Sees("Joan Farthing")
             .Click("button.queued:has(b):last-of-type");
-        moderator.Sees("bicycle").Sees("Visit us").Type("1").Sees("Published: Joan Farthing");
+        moderator.Sees("bicycle").Sees("Visit - Quillmoor Observatory").Type("1").Sees("Published: Joan Farthing");
         using var reader = new BrowserWindow();
         reader.Open(demo.Page("visit"));
         new PageThread(reader).Sees("Is there somewhere to leave a bicycle?");

@@ -173,7 +173,7 @@ public sealed partial class ModeratingStory : IAsyncLifetime
         reader.Open(address);
         thread.Sees("Orion is upp.").Press(".antiphon-own button").Sees("Save");
         reader.Run(
-            "const t=document.querySelector('[data-antiphon-thread]').shadowRoot.querySelector('.antiphon-own-form textarea');t.value='Orion is up.'"
+            "const t=document.querySelector('[data-antiphon-comments]').shadowRoot.querySelector('.antiphon-own-form textarea');t.value='Orion is up.'"
         );
         thread.Press(".antiphon-own-form button:not([type])").Sees("Orion is up.").Sees("· edited");
         thread.Press(".antiphon-reactions [value=\"★\"]");
@@ -221,7 +221,7 @@ public sealed partial class ModeratingStory : IAsyncLifetime
         Assert.Equal(
             45L,
             reader.Run(
-                "return document.querySelector('[data-antiphon-thread]').shadowRoot.querySelectorAll('.antiphon-comment').length"
+                "return document.querySelector('[data-antiphon-comments]').shadowRoot.querySelectorAll('.antiphon-comment').length"
             )
         );
 
@@ -271,7 +271,7 @@ public sealed partial class ModeratingStory : IAsyncLifetime
             Assert.Equal(
                 true,
                 reader.Run(
-                    "const r=document.querySelector('[data-antiphon-thread]').shadowRoot,h=s=>r.querySelector(s).getBoundingClientRect();return h('textarea').height>80&&h('textarea').width>200&&h('.antiphon-comment').width>200&&getComputedStyle(r.querySelector('.antiphon-comment a')).position==='static'"
+                    "const r=document.querySelector('[data-antiphon-comments]').shadowRoot,h=s=>r.querySelector(s).getBoundingClientRect();return h('textarea').height>80&&h('textarea').width>200&&h('.antiphon-comment').width>200&&getComputedStyle(r.querySelector('.antiphon-comment a')).position==='static'"
                 )
             );
             thread.Write("Percy Lund", "I can write, too.").Sees("after moderation");

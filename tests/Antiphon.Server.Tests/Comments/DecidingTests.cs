@@ -1,4 +1,5 @@
 using System.Net;
+using System.Net.Http.Json;
 using Antiphon.Server.Tests.Hosting;
 using Microsoft.EntityFrameworkCore;
 
@@ -247,7 +248,7 @@ public sealed class DecidingTests(AntiphonHost host) : IClassFixture<AntiphonHos
         var refusal = await (
             await host.Owner.PutAsync(
                 $"{host.Api}comments/rules",
-                System.Net.Http.Json.JsonContent.Create(
+                JsonContent.Create(
                     new
                     {
                         rules = new[]
@@ -269,6 +270,49 @@ public sealed class DecidingTests(AntiphonHost host) : IClassFixture<AntiphonHos
     }
 
     [Fact]
+    public async Task A_rule_of_one_blog_holds_below_its_posts_and_nowhere_else()
+    {
+        var post = await host.WriteAsync("Owls by night", status: "published");
+        var other = (await host.Owner.PostJsonAsync(host.Api + "blogs", new { name = "The Day Log" })).Number("id");
+        var (below, beside) = (
+            await ThreadTalk.OfPageAsync(host, post.Text("address")),
+            await ThreadTalk.OfPageAsync(host, "https://quillmoor.example/no-post")
+        );
+        await RuleAsync(Spam(post.Number("blogId")));
+        Assert.Equal("spam", await StandingAsync(below, "An owl, and more."));
+        Assert.Equal("waiting", await StandingAsync(beside, "An owl elsewhere."));
+        await RuleAsync(Spam(other));
+        Assert.Equal("waiting", await StandingAsync(below, "Another owl."));
+        var trial = await host.Owner.PostJsonAsync(
+            $"{host.Api}comments/rules/trial",
+            new { rules = new[] { Spam(post.Number("blogId")) } }
+        );
+        Assert.Equal(2, trial.Number("spam"));
+
+        var refused = await host.Owner.PutAsJsonAsync(
+            $"{host.Api}comments/rules",
+            new { rules = new[] { Spam(9_999) } }
+        );
+        Assert.Equal(["rules[0]"], (await refused.ProblemAsync(HttpStatusCode.BadRequest)).Names("errors"));
+
+        async Task<string> StandingAsync(ThreadTalk thread, string text)
+        {
+            await thread.WriteAsync("Ida Marsh", text);
+            return (await thread.QueueAsync("spam")).Any(comment => comment.Text("start") == text) ? "spam" : "waiting";
+        }
+
+        static object Spam(long blog) =>
+            new
+            {
+                condition = "words",
+                number = 0,
+                words = new[] { "owl" },
+                act = "spam",
+                blogs = new[] { blog },
+            };
+    }
+
+    [Fact]
     public async Task A_moderator_decides_and_does_not_set()
     {
         using var moderator = await host.MemberAsync("moderator", "priya@quillmoor.example");
@@ -277,7 +321,7 @@ public sealed class DecidingTests(AntiphonHost host) : IClassFixture<AntiphonHos
             (
                 await moderator.PutAsync(
                     $"{host.Api}comments/settings",
-                    System.Net.Http.Json.JsonContent.Create(new { settings = new { isOn = false } })
+                    JsonContent.Create(new { settings = new { isOn = false } })
                 )
             ).StatusCode
         );

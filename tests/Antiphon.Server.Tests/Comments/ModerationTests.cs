@@ -128,32 +128,6 @@ public sealed class ModerationTests(AntiphonHost host) : IClassFixture<AntiphonH
         );
     }
 
-    [Theory]
-    [InlineData("", "https://quillmoor.example/", "identifier")]
-    [InlineData("visit-page", "somewhere", "address")]
-    public async Task A_thread_snippet_needs_identifier_and_address(string identifier, string address, string field) =>
-        Assert.Equal(
-            [field],
-            (await host.Owner.RefusedAsync(host.Api + "threads/snippet", new { identifier, address })).Names("errors")
-        );
-
-    [Fact]
-    public async Task The_thread_snippet_works_without_script()
-    {
-        var made = await host.Owner.PostJsonAsync(
-            host.Api + "threads/snippet",
-            new
-            {
-                identifier = "visit-page",
-                address = "https://quillmoor.example/visit",
-                title = "Visit & stay",
-            }
-        );
-        Assert.Contains("data-antiphon-thread=\"visit-page\"", made.Text("snippet"), StringComparison.Ordinal);
-        Assert.Contains("data-antiphon-title=\"Visit &amp; stay\"", made.Text("snippet"), StringComparison.Ordinal);
-        Assert.Equal(HttpStatusCode.OK, (await host.Plain().GetAsync(made.Text("pageAddress"))).StatusCode);
-    }
-
     [Fact]
     public async Task Everything_of_a_writer_is_decided_at_once_and_taken_back()
     {

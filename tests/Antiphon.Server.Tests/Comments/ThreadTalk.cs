@@ -14,6 +14,10 @@ internal sealed class ThreadTalk(AntiphonHost host, string siteKey, string ident
             page
         );
 
+    /// <summary>The thread of a page, known by its address alone.</summary>
+    public static async Task<ThreadTalk> OfPageAsync(AntiphonHost host, string page) =>
+        new(host, (await host.Owner.GetJsonAsync(host.Api.TrimEnd('/'))).Text("publicKey"), string.Empty, page);
+
     private string Query => $"?id={Uri.EscapeDataString(identifier)}&url={Uri.EscapeDataString(page)}&title=Visit";
 
     /// <summary>The fragment readers see.</summary>

@@ -1,4 +1,5 @@
 using System.Globalization;
+using Antiphon.Core.Comments.Settings;
 using Antiphon.Data.Upgrading;
 using Antiphon.Server.Tests.Hosting;
 using Microsoft.EntityFrameworkCore;
@@ -87,6 +88,33 @@ public sealed class UpgradeTests
                 .Single()
                 .Number("id")
         );
+    }
+
+    [Fact]
+    public async Task Words_of_the_settings_become_rules_in_the_order_they_were_decided_in()
+    {
+        // Older ones have no column for settings yet.
+        using var old = KeptDatabase.Of(KeptDatabase.Names.Max()!);
+        old.Ask(
+            """
+            UPDATE Sites SET CommentRules = '[{"condition":"FirstTimeWriter","number":0,"words":[],"act":"Wait"}]',
+                CommentSettings = '{"depth":1,"refusedWords":["casino*"],"heldWords":["loan","lens"]}' WHERE Id = 1;
+            UPDATE Blogs SET CommentSettings = '{"votes":"Up","heldWords":["owl"]}' WHERE Id = 1;
+            """
+        );
+        await UpgradeAsync(old);
+        await using var context = old.Context();
+        var site = await context.Sites.SingleAsync(row => row.Id == 1);
+        Assert.Equal(
+            ["Refuse casino* ", "Wait  ", "Wait loan,lens ", "Wait owl 1"],
+            site.CommentRules.Select(rule =>
+                $"{rule.Act} {string.Join(',', rule.Words)} {string.Join(',', rule.Blogs ?? [])}"
+            )
+        );
+        Assert.All(site.CommentRules, rule => Assert.True(rule.IsWhole));
+        Assert.Equal((1, null), (site.CommentSettings.Depth, site.CommentSettings.HeldWords));
+        var blog = await context.Blogs.SingleAsync(row => row.Id == 1);
+        Assert.Equal((VoteMode.Up, null), (blog.CommentSettings.Votes, blog.CommentSettings.HeldWords));
     }
 
     [Fact]

@@ -3,11 +3,11 @@ using Antiphon.Core.Comments.Settings;
 namespace Antiphon.Core.Comments.Deciding;
 
 /// <summary>
-/// Decides where a comment goes: the trap, bans, words not taken, the rules in their order, words held, trust, the
-/// filter's thresholds, pictures, signs of a flood, then what waits in general. The first that says
-/// something decides.
+/// Decides where a comment goes: the trap, bans, the rules in their order, trust, the filter's thresholds, pictures,
+/// signs of a flood, then what waits in general. The first that says something decides. Words that a layer of settings
+/// still names are as a rule before the others (refused) and one behind them (held).
 /// </summary>
-/// <param name="Rules">The rules in order.</param>
+/// <param name="Rules">The rules that hold for the thread, in order.</param>
 /// <param name="Settings">What holds for the thread.</param>
 public sealed record CommentDeciding(IReadOnlyList<CommentRule> Rules, EffectiveSettings Settings)
 {

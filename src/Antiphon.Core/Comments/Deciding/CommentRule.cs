@@ -8,12 +8,14 @@ namespace Antiphon.Core.Comments.Deciding;
 /// <param name="Words">For words: one word, phrase or pattern each.</param>
 /// <param name="Act">What then happens.</param>
 /// <param name="Message">For refusals: what the writer is told; null for a general word.</param>
+/// <param name="Blogs">Blogs it holds for; null or none for the whole site.</param>
 public sealed record CommentRule(
     RuleCondition Condition,
     int Number,
     IReadOnlyList<string> Words,
     CommentAct Act,
-    string? Message = null
+    string? Message = null,
+    IReadOnlyList<long>? Blogs = null
 )
 {
     /// <summary>Whether it has what it needs.</summary>
@@ -25,6 +27,9 @@ public sealed record CommentRule(
             RuleCondition.ScoreAtLeast or RuleCondition.ScoreBelow => Number is > 0 and <= 100,
             _ => Number > 0,
         };
+
+    /// <summary>Whether it holds where a comment was written: below a post of a blog, or on another page (null).</summary>
+    public bool HoldsIn(long? blog) => Blogs is not { Count: > 0 } || (blog is { } id && Blogs.Contains(id));
 
     /// <summary>Whether it fits a comment.</summary>
     public bool Fits(CommentFacts facts) =>

@@ -48,10 +48,13 @@ public sealed record CommentSettings(
     /// <summary>What readers are told where comments are closed; empty for a general word.</summary>
     public string? ClosedReason { get; init; }
 
-    /// <summary>Words and phrases that let a comment wait; "*" stands for any letters.</summary>
+    /// <summary>
+    /// Words and phrases that let a comment wait; "*" stands for any letters. A rule of the site says the same and
+    /// more; kept for programs that write it here.
+    /// </summary>
     public IReadOnlyList<string>? HeldWords { get; init; }
 
-    /// <summary>Words and phrases with which a comment is not taken.</summary>
+    /// <summary>Words and phrases with which a comment is not taken; kept as <see cref="HeldWords"/> is.</summary>
     public IReadOnlyList<string>? RefusedWords { get; init; }
 
     /// <summary>What the community asks of writers, below the form's message; empty for nothing.</summary>

@@ -1,4 +1,3 @@
-using AngleSharp.Dom;
 using AngleSharp.Html.Dom;
 using Antiphon.Core.Text;
 
@@ -9,7 +8,6 @@ namespace Antiphon.Core.Comments.Threads;
 /// </summary>
 public static class ThreadPlacement
 {
-    private const string Marker = "data-antiphon-thread";
     private static readonly string[] Placeholders = ["{{", "}}", "{%", "<%", "%>", "${", "<?", "?>", "[[", "@("];
 
     /// <summary>What is wrong, page by page in the order given.</summary>
@@ -18,9 +16,9 @@ public static class ThreadPlacement
     /// <param name="script">Address of our script.</param>
     public static IReadOnlyList<ThreadFinding> Examine(IReadOnlyList<PlacedPage> pages, string siteKey, string script)
     {
-        var seen = pages.Select(page => Look(page)).ToList();
-        var shared = seen.Where(found => found.Identifier is { Length: > 0 })
-            .GroupBy(found => found.Identifier!)
+        var seen = pages.Select(Look).ToList();
+        var shared = seen.Where(found => found.Name is not null)
+            .GroupBy(found => found.Name!)
             .Where(group =>
                 group.Select(found => FoldedAddress.Of(found.Page.Address.AbsoluteUri)).Distinct().Count() > 1
             )
@@ -29,45 +27,54 @@ public static class ThreadPlacement
         return [.. seen.SelectMany(found => Faults(found, siteKey, script, shared))];
     }
 
+    // Without an identifier the address tells the thread; pages of a template that all name one canonical address
+    // share it.
     private static Seen Look(PlacedPage page)
     {
-        var containers = page.Document.QuerySelectorAll($"[{Marker}]").ToList();
-        return new Seen(page, page.Document, containers, containers.FirstOrDefault()?.GetAttribute(Marker)?.Trim());
+        var threads = page.Document.QuerySelectorAll(PlacedThread.Selector).Select(PlacedThread.Of).ToList();
+        var name = threads.FirstOrDefault() switch
+        {
+            null => null,
+            { Key.Identifier: { Length: > 0 } identifier } => identifier,
+            { NeedsIdentifier: true } => null,
+            { Address: { } address } => FoldedAddress.Of(address) ?? address,
+            _ => FoldedAddress.Of(Canonical(page)),
+        };
+        return new Seen(page, threads, name);
     }
 
     private static IEnumerable<ThreadFinding> Faults(Seen seen, string siteKey, string script, HashSet<string> shared)
     {
         var page = seen.Page.Address.AbsoluteUri;
-        if (seen.Containers.Count == 0)
+        if (seen.Threads.Count == 0)
         {
             yield return new ThreadFinding(page, ThreadFault.Missing, null);
             yield break;
         }
 
-        var container = seen.Containers[0];
-        var address = container.GetAttribute("data-antiphon-url");
-        if (seen.Containers.Count > 1)
+        var thread = seen.Threads[0];
+        if (seen.Threads.Count > 1)
             yield return new ThreadFinding(
                 page,
                 ThreadFault.Several,
-                string.Join(", ", seen.Containers.Select(element => element.GetAttribute(Marker)))
+                string.Join(", ", seen.Threads.Select(placed => placed.Key.Identifier))
             );
-        if (container.GetAttribute("data-antiphon-site") != siteKey)
-            yield return new ThreadFinding(page, ThreadFault.OtherSite, container.GetAttribute("data-antiphon-site"));
-        if (string.IsNullOrEmpty(seen.Identifier))
+        if (thread.Key.Site != siteKey)
+            yield return new ThreadFinding(page, ThreadFault.OtherSite, thread.Key.Site);
+        if (seen.Name is null)
             yield return new ThreadFinding(page, ThreadFault.NoIdentifier, null);
-        else if (Unfilled(seen.Identifier) is { } identifier)
+        else if (Unfilled(thread.Key.Identifier) is { } identifier)
             yield return new ThreadFinding(page, ThreadFault.Unfilled, identifier);
-        else if (shared.Contains(seen.Identifier))
-            yield return new ThreadFinding(page, ThreadFault.SameIdentifier, seen.Identifier);
-        if (address is not null && Unfilled(address) is { } unfilled)
+        else if (shared.Contains(seen.Name))
+            yield return new ThreadFinding(page, ThreadFault.SameIdentifier, seen.Name);
+        if (thread.Address is not null && Unfilled(thread.Address) is { } unfilled)
             yield return new ThreadFinding(page, ThreadFault.Unfilled, unfilled);
         else if (
-            address is not null
-            && FoldedAddress.Of(address) != FoldedAddress.Of(Canonical(seen.Document, seen.Page.Address))
+            thread.Address is not null
+            && FoldedAddress.Of(thread.Address) != FoldedAddress.Of(Canonical(seen.Page))
         )
-            yield return new ThreadFinding(page, ThreadFault.AddressDiffers, address);
-        var hasScript = seen.Document.Scripts.Any(element =>
+            yield return new ThreadFinding(page, ThreadFault.AddressDiffers, thread.Address);
+        var hasScript = seen.Page.Document.Scripts.Any(element =>
             element.GetAttribute("src") is { } source
             && Uri.TryCreate(seen.Page.Address, source, out var absolute)
             && absolute.AbsoluteUri == script
@@ -79,13 +86,13 @@ public static class ThreadPlacement
     private static string? Unfilled(string value) =>
         Array.Exists(Placeholders, sign => value.Contains(sign, StringComparison.Ordinal)) ? value : null;
 
-    private static string Canonical(IHtmlDocument document, Uri page) =>
-        document.QuerySelector("link[rel~=canonical i][href]")?.GetAttribute("href") is { } named
-        && Uri.TryCreate(page, named, out var canonical)
+    private static string Canonical(PlacedPage page) =>
+        page.Document.QuerySelector("link[rel~=canonical i][href]")?.GetAttribute("href") is { } named
+        && Uri.TryCreate(page.Address, named, out var canonical)
             ? canonical.AbsoluteUri
-            : page.AbsoluteUri;
+            : page.Address.AbsoluteUri;
 
-    private sealed record Seen(PlacedPage Page, IHtmlDocument Document, List<IElement> Containers, string? Identifier);
+    private sealed record Seen(PlacedPage Page, List<PlacedThread> Threads, string? Name);
 }
 
 /// <summary>A page that was fetched.</summary>

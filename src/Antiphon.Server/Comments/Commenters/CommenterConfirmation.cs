@@ -110,7 +110,7 @@ internal sealed class CommenterConfirmation(
 
     private async Task DecideAsync(Site site, Comment row, CancellationToken cancellation)
     {
-        var settings = (await threads.RulesAsync(site, row.Thread, cancellation)).Settings;
+        var deciding = (await threads.RulesAsync(site, row.Thread, cancellation)).Deciding;
         var before = row.Trace!.Facts;
         // What was counted when it came holds; what is known of the writer is looked up again.
         var known = await facts.ReadAsync(row, before.IsTrapped, before.SecondsToWrite, cancellation) with
@@ -120,7 +120,7 @@ internal sealed class CommenterConfirmation(
             FromSamePlace = before.FromSamePlace,
             InThreadNow = before.InThreadNow,
         };
-        row.Trace = new CommentDeciding(site.CommentRules, settings).Decide(known);
+        row.Trace = deciding.Decide(known);
         row.Standing = row.Trace.Standing;
         if (row.Standing == CommentStanding.Public)
             await notifier.TellAsync(row, cancellation);

@@ -38,14 +38,14 @@ internal sealed class OwnComments(
     {
         if (await FindAsync(site, key, ownerKey, cancellation) is not { } row)
             return OwnOutcome.Unknown;
-        var settings = (await threads.RulesAsync(site, row.Thread, cancellation)).Settings;
+        var rules = await threads.RulesAsync(site, row.Thread, cancellation);
         var now = clock.GetUtcNow();
-        if (row.CreatedAt.AddMinutes(settings.EditMinutes) <= now)
+        if (row.CreatedAt.AddMinutes(rules.Settings.EditMinutes) <= now)
             return OwnOutcome.TooLate;
         deeds.Add(row, DeedKind.Edited, row.Text, text.Trim(), Writer);
         (row.Text, row.Html, row.EditedAt, row.IsEditedByTeam) = (text.Trim(), CommentBody.ToHtml(text), now, false);
         var known = await facts.ReadAsync(row, false, row.Trace?.Facts.SecondsToWrite, cancellation);
-        var trace = new CommentDeciding(site.CommentRules, settings).Decide(known);
+        var trace = rules.Deciding.Decide(known);
         // What a person published stays so unless the new text is worse than waiting; what waits or was put aside never
         // becomes public by a change.
         if (

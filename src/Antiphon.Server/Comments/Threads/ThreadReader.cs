@@ -1,3 +1,4 @@
+using Antiphon.Core.Comments.Deciding;
 using Antiphon.Core.Comments.Settings;
 using Antiphon.Core.Text;
 using Antiphon.Data;
@@ -72,11 +73,13 @@ internal sealed class ThreadReader(AntiphonContext database, TimeProvider clock)
             : RulesOf(site, post.Blog, post, thread);
     }
 
-    private ThreadRules RulesOf(Site site, Blog? blog, Post? post, CommentThread? thread)
+    /// <summary>What holds for the thread of a post, or of another page where there is none.</summary>
+    public ThreadRules RulesOf(Site site, Blog? blog, Post? post, CommentThread? thread)
     {
         var settings = ThreadSettings.Of(site, blog, post, thread);
         return new ThreadRules(
             settings,
+            new CommentDeciding([.. site.CommentRules.Where(rule => rule.HoldsIn(blog?.Id))], settings),
             settings.IsOpen(post?.Details.CommentsCloseAt, post?.PublishedAt, site.TimeZone, clock.GetUtcNow())
         );
     }
@@ -84,5 +87,6 @@ internal sealed class ThreadReader(AntiphonContext database, TimeProvider clock)
 
 /// <summary>What holds for a thread.</summary>
 /// <param name="Settings">The settings of its layers.</param>
+/// <param name="Deciding">How what is written is decided.</param>
 /// <param name="IsOpen">Whether comments are taken now.</param>
-internal sealed record ThreadRules(EffectiveSettings Settings, bool IsOpen);
+internal sealed record ThreadRules(EffectiveSettings Settings, CommentDeciding Deciding, bool IsOpen);

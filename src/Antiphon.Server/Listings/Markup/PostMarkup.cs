@@ -1,4 +1,5 @@
 using System.Text;
+using Antiphon.Core.Comments.Threads;
 using Antiphon.Core.Listings.Entries;
 using Antiphon.Core.Pictures;
 using Antiphon.Server.Listings.Reading;
@@ -77,15 +78,14 @@ internal static class PostMarkup
             return;
         }
 
-        html.Append("<div data-antiphon-thread=\"")
-            .Append(Encoded.Html(identifier))
-            .Append("\" data-antiphon-site=\"")
-            .Append(content.Site.PublicKey)
-            .Append("\" data-antiphon-url=\"")
-            .Append(Encoded.Html(open.Canonical))
-            .Append("\" data-antiphon-title=\"")
-            .Append(Encoded.Html(open.Entry.Title))
-            .Append("\"><p class=\"antiphon-more\"><a part=\"more\" href=\"")
+        html.Append(
+                ThreadContainer.Begin(
+                    new ThreadKey(content.Site.PublicKey, identifier),
+                    open.Canonical,
+                    open.Entry.Title
+                )
+            )
+            .Append("<p class=\"antiphon-more\"><a part=\"more\" href=\"")
             .Append(Encoded.Html(open.OwnPage))
             .Append("#comments\">")
             .Append(Encoded.Html(texts.Comments))

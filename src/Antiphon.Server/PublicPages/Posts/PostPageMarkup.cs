@@ -1,4 +1,5 @@
 using System.Text;
+using Antiphon.Core.Comments.Threads;
 using Antiphon.Core.Pictures;
 using Antiphon.Core.Posts.Blocks;
 using Antiphon.Core.PublicPages;
@@ -171,7 +172,7 @@ internal static class PostPageMarkup
             Settings = content.Thread.Settings,
             Order = content.Thread.Settings.Order,
         };
-        return $"<div data-antiphon-thread=\"{Encoded.Html(identifier)}\" data-antiphon-site=\"{site.PublicKey}\" data-antiphon-url=\"{Encoded.Html(content.Address)}\" data-antiphon-title=\"{Encoded.Html(post.Title)}\">"
+        return ThreadContainer.Begin(new ThreadKey(site.PublicKey, identifier), content.Address, post.Title)
             + ThreadFragment.Render(site, content.Comments, form)
             + $"</div><script src=\"{options.AddressOf("embed/antiphon.js")}\" async></script>";
     }

@@ -29,10 +29,9 @@ internal sealed class PostPageReader(
             ? null
             : await threads.FindAsync(post.Blog.Site, PostThreads.IdentifierOf(post), null, cancellation);
         var now = clock.GetUtcNow();
-        var rules = new ThreadRules(
-            ThreadSettings.Of(post.Blog.Site, post.Blog, post, thread),
-            !isPreview && ThreadSettings.IsOpen(post.Blog.Site, post.Blog, post, thread, now)
-        );
+        var rules = threads.RulesOf(post.Blog.Site, post.Blog, post, thread);
+        if (isPreview)
+            rules = rules with { IsOpen = false };
         var others = database
             .Posts.AsNoTracking()
             .Include(row => row.Blog)

@@ -20,7 +20,7 @@ const { data } = useQuery({
       <v-card-text>
         <p>{{ t('postsOurPagesDo') }}</p>
         <template v-if="data">
-          <pre class="snippet">{{ data.markup }}</pre>
+          <pre class="snippet" tabindex="0">{{ data.markup }}</pre>
           <CopyButton :text="data.markup" :label="t('copyLine')" />
           <h3>{{ t('manualForm') }}</h3>
           <p>{{ t('anyoneCanReportLink') }}</p>

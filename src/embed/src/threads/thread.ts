@@ -4,6 +4,7 @@ import { keep } from './device'
 import { announce } from './newOnes'
 import { offerOwn } from './own'
 import { parse, render } from '../shadow'
+import { canonicalOf, threadKey, threadPlaces, titleOf } from '../threadKey'
 import { speak, type Problems } from './speak'
 import { hear, markVoices } from './voices'
 import { work } from './work'
@@ -18,7 +19,8 @@ interface Asked {
 
 /** Shows every thread in a part of the page that no copy of the script has taken yet. */
 export function showThreads(within: ParentNode, base: string): void {
-  for (const place of within.querySelectorAll<HTMLElement>('[data-antiphon-thread]:not([data-antiphon-live])')) {
+  for (const place of within.querySelectorAll<HTMLElement>(threadPlaces)) {
+    if (place.hasAttribute('data-antiphon-live')) continue
     place.setAttribute('data-antiphon-live', '')
     void new Thread(place, base).start()
   }
@@ -27,7 +29,8 @@ export function showThreads(within: ParentNode, base: string): void {
 /** A thread on a page: shows it, and does without leaving the page what its links and forms do by themselves. */
 class Thread {
   private readonly address: string
-  private readonly query: Record<string, string>
+  private readonly site: string
+  private readonly query: { id: string; url: string; title: string }
   private order?: string
   private shown = Date.now()
 
@@ -35,12 +38,14 @@ class Thread {
     private readonly place: HTMLElement,
     private readonly base: string,
   ) {
-    const data = place.dataset
-    this.address = `${base}threads/${encodeURIComponent(data.antiphonSite ?? '')}`
+    const { dataset: data, ownerDocument: page } = place
+    const { site, id } = threadKey(data)
+    this.site = site
+    this.address = `${base}threads/${encodeURIComponent(site)}`
     this.query = {
-      id: data.antiphonThread ?? '',
-      url: data.antiphonUrl ?? location.href,
-      title: data.antiphonTitle ?? document.title,
+      id,
+      url: data.antiphonAddress ?? data.antiphonUrl ?? canonicalOf(page),
+      title: data.antiphonName ?? data.antiphonTitle ?? titleOf(page),
     }
   }
 
@@ -56,14 +61,14 @@ class Thread {
   async start(): Promise<void> {
     const at = /^#comment-(.+)/.exec(location.hash)?.[1]
     if (!(await this.show(at ? { at } : {}))) return
-    if (this.place.ownerDocument === document)
-      tellArrival(this.base, this.place.dataset.antiphonSite ?? '', this.query.id!)
+    if (this.place.ownerDocument === document) tellArrival(this.base, this.site, this.query.id)
     this.root.addEventListener('click', (event) => this.click(event))
     this.root.addEventListener('submit', (event) => this.submit(event as SubmitEvent))
+    const asked = this.query.id || this.query.url
     announce(
       this.root,
-      `${this.address}/counts.json?${new URLSearchParams({ id: this.query.id! }).toString()}`,
-      this.query.id!,
+      `${this.address}/counts.json?${new URLSearchParams({ id: asked }).toString()}`,
+      asked,
       () => void this.show(),
     )
     this.mark(location.hash.slice(1))
@@ -76,7 +81,7 @@ class Thread {
     render(this.place, html)
     this.shown = Date.now()
     this.prepare(this.root)
-    if (this.form) helpWriting(this.form, this.query.id || this.query.url!)
+    if (this.form) helpWriting(this.form, this.query.id || this.query.url)
     return true
   }
 
@@ -90,8 +95,9 @@ class Thread {
     offerOwn(within, this.form, () => void this.show())
   }
 
-  /** A permanent link to a comment cannot reach into the shadow root by itself. */
+  /** A permanent link to a comment cannot reach into the shadow root by itself; "#comments" is the thread as a whole. */
   private mark(id: string): void {
+    if (id === 'comments' && !document.getElementById(id)) this.place.scrollIntoView()
     if (!id.startsWith('comment-')) return
     this.root.querySelectorAll('.antiphon-linked').forEach((one) => one.classList.remove('antiphon-linked'))
     const linked = this.root.getElementById(id)

@@ -35,6 +35,27 @@ public sealed class CommentDecidingTests
         );
 
     [Theory]
+    [InlineData(null, null, true)]
+    [InlineData(null, 3L, true)]
+    [InlineData("", 3L, true)]
+    [InlineData("", null, true)]
+    [InlineData("3", 3L, true)]
+    [InlineData("2,3", 3L, true)]
+    [InlineData("2", 3L, false)]
+    [InlineData("2", null, false)]
+    public void A_rule_holds_in_its_blogs_or_everywhere(string? blogs, long? blog, bool holds) =>
+        Assert.Equal(
+            holds,
+            new CommentRule(
+                RuleCondition.FirstTimeWriter,
+                0,
+                [],
+                CommentAct.Wait,
+                Blogs: blogs?.Split(',', StringSplitOptions.RemoveEmptyEntries).Select(long.Parse).ToList()
+            ).HoldsIn(blog)
+        );
+
+    [Theory]
     [InlineData(RuleCondition.ScoreAtLeast)]
     [InlineData(RuleCondition.ScoreBelow)]
     [InlineData(RuleCondition.SentWithin)]

@@ -42,6 +42,20 @@ public sealed class ThreadPlacementTests
         "k8"
     )]
     [InlineData("{good}", ThreadFault.NoScript, Script)]
+    [InlineData("<div data-antiphon-comments='k7'></div>", ThreadFault.NoScript, Script)]
+    [InlineData("<div data-antiphon-comments='k8/visit'></div>{script}", ThreadFault.OtherSite, "k8")]
+    [InlineData("<div data-antiphon-comments='k7/{{ post.id }}'></div>{script}", ThreadFault.Unfilled, "{{ post.id }}")]
+    [InlineData(
+        "<div data-antiphon-comments='k7' data-antiphon-address='<%= url %>'></div>{script}",
+        ThreadFault.Unfilled,
+        "<%= url %>"
+    )]
+    [InlineData(
+        "<div data-antiphon-comments='k7' data-antiphon-address='https://quillmoor.example/'></div>{script}",
+        ThreadFault.AddressDiffers,
+        "https://quillmoor.example/"
+    )]
+    [InlineData("<div data-antiphon-comments='k7/a'></div>{good}{script}", ThreadFault.Several, "a, visit")]
     public void What_is_wrong_on_a_page_is_told(string body, ThreadFault fault, string? value)
     {
         var finding = Assert.Single(Examine(("https://quillmoor.example/visit", body)));
@@ -53,6 +67,43 @@ public sealed class ThreadPlacementTests
     [InlineData("http://www.quillmoor.example/visit/?utm_source=letter")]
     public void A_thread_in_its_place_gives_no_finding(string address) =>
         Assert.Empty(Examine((address, "{good}{script}")));
+
+    [Theory]
+    [InlineData("<div data-antiphon-comments='k7'></div>{script}")]
+    [InlineData("<link rel='canonical' href='/night/visit'><div data-antiphon-comments='k7'></div>{script}")]
+    [InlineData("<div data-antiphon-comments='k7/visit'></div>{script}")]
+    [InlineData("<div data-antiphon-comments=' k7/a/b '></div>{script}")]
+    public void A_key_alone_places_a_thread(string body) =>
+        Assert.Empty(Examine(("https://quillmoor.example/visit", body)));
+
+    [Fact]
+    public void Pages_of_a_template_that_all_name_one_canonical_address_share_a_thread()
+    {
+        const string body = "<link rel='canonical' href='/'><div data-antiphon-comments='k7'></div>{script}";
+        var findings = Examine(
+            ("https://quillmoor.example/visit", body),
+            ("https://quillmoor.example/shop", body),
+            ("https://quillmoor.example/map", "<div data-antiphon-comments='k7'></div>{script}")
+        );
+        Assert.All(findings, finding => Assert.Equal(ThreadFault.SameIdentifier, finding.Fault));
+        Assert.Equal(
+            [
+                ("https://quillmoor.example/visit", "quillmoor.example"),
+                ("https://quillmoor.example/shop", "quillmoor.example"),
+            ],
+            findings.Select(finding => (finding.Page, finding.Value))
+        );
+    }
+
+    [Theory]
+    [InlineData("k7", "k7", "")]
+    [InlineData("k7/visit", "k7", "visit")]
+    [InlineData(" k7/night/log ", "k7", "night/log")]
+    public void A_key_is_read_as_it_is_written(string value, string site, string identifier)
+    {
+        Assert.Equal(new ThreadKey(site, identifier), ThreadKey.Of(value));
+        Assert.Equal(value.Trim(), ThreadKey.Of(value).ToString());
+    }
 
     [Fact]
     public void One_identifier_on_pages_of_different_addresses_is_told_on_each()

@@ -26,6 +26,7 @@ public sealed class ThreadPlacingTests(AntiphonHost host) : IClassFixture<Antiph
             ((await old.JsonAsync()).Items("comments").Count, (await fresh.JsonAsync()).Items("comments").Count)
         );
         Assert.Equal("2 comments", (await fresh.CountsAsync()).Text($"{fresh.Identifier}.words"));
+        Assert.Equal("2 comments", (await old.CountsAsync()).Text($"{old.Identifier}.words"));
         // Who writes with the old snippet writes into the one conversation.
         await old.WriteAsync("Tom", "By the old name.");
         Assert.Equal(1, await fresh.CountAsync("waiting"));
@@ -101,6 +102,73 @@ public sealed class ThreadPlacingTests(AntiphonHost host) : IClassFixture<Antiph
     }
 
     [Fact]
+    public async Task One_snippet_serves_every_page_of_a_template()
+    {
+        var made = await host.Owner.PostJsonAsync($"{host.Api}threads/snippet", new { isTemplate = true });
+        var thread = await OneAsync("https://quillmoor.example/served");
+        Assert.StartsWith(
+            $"<div data-antiphon-comments=\"{thread.SiteKey}\">",
+            made.Text("snippet"),
+            StringComparison.Ordinal
+        );
+        Assert.Contains(
+            $"data-antiphon-comment-count=\"{thread.SiteKey}\"",
+            made.Text("count"),
+            StringComparison.Ordinal
+        );
+
+        const string page = "https://quillmoor.example/night/served-by-address";
+        var talk = await ThreadTalk.OfPageAsync(host, page);
+        await talk.WriteAsync("Wilf Ormerod", "Here by address.");
+        await talk.DecideAllAsync("public");
+        var counts = await host.Plain()
+            .GetStringAsync(
+                $"embed/threads/{thread.SiteKey}/counts.json?id={Uri.EscapeDataString(page + "/?utm_source=x")}"
+            );
+        Assert.Contains("\"words\":\"1 comment\"", counts, StringComparison.Ordinal);
+        // Without script the link that was followed tells which page it is.
+        using var request = new HttpRequestMessage(HttpMethod.Get, made.Text("pageAddress"));
+        request.Headers.Referrer = new Uri(page);
+        var answer = await host.Plain().SendAsync(request);
+        Assert.Contains("Here by address.", await answer.Content.ReadAsStringAsync(), StringComparison.Ordinal);
+    }
+
+    [Theory]
+    [InlineData("", "somewhere", "address")]
+    [InlineData("visit-page", "somewhere", "address")]
+    [InlineData("visit-page", "", "address")]
+    public async Task A_thread_snippet_of_one_page_needs_its_address(string identifier, string address, string field) =>
+        Assert.Equal(
+            [field],
+            (await host.Owner.RefusedAsync($"{host.Api}threads/snippet", new { identifier, address })).Names("errors")
+        );
+
+    [Theory]
+    [InlineData("visit-page", "/visit-page\"")]
+    [InlineData("visit \"us\"", "/visit &quot;us&quot;\"")]
+    [InlineData("", "\" data")]
+    public async Task The_thread_snippet_works_without_script(string identifier, string key)
+    {
+        var made = await host.Owner.PostJsonAsync(
+            $"{host.Api}threads/snippet",
+            new
+            {
+                identifier,
+                address = "https://quillmoor.example/visit?a=1&b=2",
+                title = "Visit & stay",
+            }
+        );
+        Assert.Contains(" data-antiphon-name=\"Visit &amp; stay\"", made.Text("snippet"), StringComparison.Ordinal);
+        Assert.Contains(key, made.Text("snippet").Split('\n')[0], StringComparison.Ordinal);
+        Assert.Contains(
+            "<a href=\"https://quillmoor.example/visit?a=1&amp;b=2#comments\"",
+            made.Text("count"),
+            StringComparison.Ordinal
+        );
+        Assert.Equal(HttpStatusCode.OK, (await host.Plain().GetAsync(made.Text("pageAddress"))).StatusCode);
+    }
+
+    [Fact]
     public async Task A_template_gets_its_placeholders_as_they_are_and_a_constant_is_refused()
     {
         var made = await host.Owner.PostJsonAsync(
@@ -114,7 +182,9 @@ public sealed class ThreadPlacingTests(AntiphonHost host) : IClassFixture<Antiph
                 theme = "dark",
             }
         );
-        Assert.Contains("data-antiphon-thread=\"<%= post.id %>\"", made.Text("snippet"), StringComparison.Ordinal);
+        Assert.Contains("/<%= post.id %>\"", made.Text("snippet"), StringComparison.Ordinal);
+        Assert.Contains("data-antiphon-address=\"<%= post.url %>\"", made.Text("snippet"), StringComparison.Ordinal);
+        Assert.Contains("<a href=\"<%= post.url %>#comments\"", made.Text("count"), StringComparison.Ordinal);
         Assert.Contains("data-antiphon-theme=\"dark\"", made.Text("snippet"), StringComparison.Ordinal);
         Assert.Equal(
             ["identifier"],

@@ -10,7 +10,7 @@ namespace Antiphon.Core.Listings.Styles.Matching;
 public sealed class LookMatcher
 {
     private const string Aside =
-        "header,nav,footer,[role=banner],[role=navigation],[role=contentinfo],[data-antiphon-listing],[data-antiphon-thread]";
+        "header,nav,footer,[role=banner],[role=navigation],[role=contentinfo],[data-antiphon-listing],[data-antiphon-comments],[data-antiphon-thread]";
 
     private static readonly string[] Mains =
     [

@@ -7,7 +7,12 @@ import { acts, conditions } from '../words'
 import { t } from '../texts'
 
 const rule = defineModel<Schemas['CommentRule']>({ required: true })
-const props = defineProps<{ number: number; count: number; problem?: string }>()
+const props = defineProps<{
+  number: number
+  count: number
+  blogs: readonly Schemas['BlogLayer'][]
+  problem?: string
+}>()
 const emit = defineEmits<{ move: [by: number]; remove: [] }>()
 const offered = Object.entries(conditions).map(([value, one]) => ({
   value: value as Schemas['RuleCondition'],
@@ -58,6 +63,23 @@ const trimmed = () => set({ words: rule.value.words.map((word) => word.trim()).f
         density="compact"
         hide-details
         @update:model-value="(act: Schemas['CommentAct']) => set({ act })"
+      />
+      <v-select
+        v-if="props.blogs.length > 1 || rule.blogs?.length"
+        class="act"
+        :model-value="rule.blogs ?? []"
+        :items="props.blogs"
+        item-value="id"
+        item-title="name"
+        :label="t('onlyInBlogs')"
+        :placeholder="t('wholeSite')"
+        persistent-placeholder
+        multiple
+        chips
+        closable-chips
+        density="compact"
+        hide-details
+        @update:model-value="(blogs: number[]) => set({ blogs: blogs.length ? blogs : null })"
       />
       <v-textarea
         v-if="rule.condition === 'words'"
@@ -120,13 +142,13 @@ const trimmed = () => set({ words: rule.value.words.map((word) => word.trim()).f
   gap: 8px 10px;
 }
 .condition {
-  flex: 2 1 260px;
+  flex: 3 1 300px;
 }
 .amount {
-  flex: 0 1 140px;
+  flex: 0 1 156px;
 }
 .act {
-  flex: 1 1 190px;
+  flex: 1 1 170px;
 }
 .wide {
   flex: 1 0 100%;

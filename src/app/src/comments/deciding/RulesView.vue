@@ -10,7 +10,7 @@ import { RichText } from '../../texts'
 
 const { id } = useSite()
 const { say } = useNotice()
-const { query, rules, dirty, trial, act, add, remove, move, tryOut, save } = useRules(id)
+const { query, blogs, rules, dirty, trial, act, add, remove, move, tryOut, save } = useRules(id)
 const sent = { publish: t('published2'), wait: t('held'), spam: t('markedSpam2'), refuse: t('rejected') } as const
 
 async function keep(): Promise<void> {
@@ -41,6 +41,7 @@ async function keep(): Promise<void> {
         v-model="rules[at]!"
         :number="at + 1"
         :count="rules.length"
+        :blogs="blogs"
         :problem="act.fields.value[`rules[${at}]`]?.[0]"
         @move="(by) => move(at, by)"
         @remove="remove(at)"
@@ -102,7 +103,7 @@ async function keep(): Promise<void> {
   list-style: none;
   margin: 0;
   padding: 0;
-  max-width: 1000px;
+  max-width: 1180px;
 }
 .trial {
   margin-top: 26px;

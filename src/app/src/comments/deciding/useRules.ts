@@ -13,11 +13,18 @@ export function useRules(site: Ref<number>) {
     queryKey: ['comment-rules', site],
     queryFn: () => take(api.GET('/api/sites/{site}/comments/rules', path())),
   })
+  const blogs = useQuery({
+    queryKey: ['comment-settings', site],
+    queryFn: () => take(api.GET('/api/sites/{site}/comments/settings', path())),
+    select: (settings) => settings.blogs,
+  })
   const rules = ref<Schemas['CommentRule'][]>([])
   const trial = ref<Schemas['RulesTrial']>()
   watch(
     query.data,
-    (stored) => stored && (rules.value = structuredClone(stored.map((rule) => ({ ...rule, words: [...rule.words] })))),
+    (stored) =>
+      stored &&
+      (rules.value = stored.map((rule) => ({ ...rule, words: [...rule.words], blogs: rule.blogs && [...rule.blogs] }))),
     { immediate: true },
   )
   watch(rules, () => (trial.value = undefined), { deep: true })
@@ -30,6 +37,7 @@ export function useRules(site: Ref<number>) {
       words: [],
       act: 'wait',
       message: null,
+      blogs: null,
     })
   const remove = (at: number) => rules.value.splice(at, 1)
 
@@ -53,5 +61,17 @@ export function useRules(site: Ref<number>) {
     return saved !== undefined
   }
 
-  return { query, rules, dirty, trial, act, add, remove, move, tryOut, save }
+  return {
+    query,
+    blogs: computed(() => blogs.data.value ?? []),
+    rules,
+    dirty,
+    trial,
+    act,
+    add,
+    remove,
+    move,
+    tryOut,
+    save,
+  }
 }

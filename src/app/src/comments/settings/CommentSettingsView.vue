@@ -15,6 +15,10 @@ const { say } = useNotice()
 const layer = useQueryValue('layer')
 const { query, blog, own, outside, dirty, act, save } = useCommentSettings(id, layer)
 const from = computed(() => (blog.value ? t('theSite') : ''))
+const layers = computed(() => [
+  { value: '', title: site.value?.name ?? '' },
+  ...(query.data.value?.blogs ?? []).map((one) => ({ value: String(one.id), title: one.name })),
+])
 
 async function keep(): Promise<void> {
   if (await save()) say(blog.value ? t('setName', { name: blog.value.name }) : t('savedSite'))
@@ -31,19 +35,7 @@ async function keep(): Promise<void> {
   <CommentTabs />
   <p v-if="query.error.value" class="work trouble" role="alert">{{ lineOf(query.error.value) }}</p>
   <div v-else-if="query.data.value && outside" class="work">
-    <div class="pills" role="group" :aria-label="t('appliesTo')">
-      <button class="pill" :class="{ on: !blog }" :aria-pressed="!blog" @click="layer = ''">{{ site?.name }}</button>
-      <button
-        v-for="one in query.data.value.blogs"
-        :key="one.id"
-        class="pill"
-        :class="{ on: blog?.id === one.id }"
-        :aria-pressed="blog?.id === one.id"
-        @click="layer = String(one.id)"
-      >
-        {{ one.name }}
-      </button>
-    </div>
+    <v-select v-model="layer" class="scope" :label="t('appliesTo')" :items="layers" density="compact" hide-details />
     <p v-if="act.trouble.value || Object.keys(act.fields.value).length" class="trouble" role="alert">
       {{ act.trouble.value || Object.values(act.fields.value)[0]?.[0] }}
     </p>
@@ -64,7 +56,8 @@ async function keep(): Promise<void> {
 </template>
 
 <style scoped>
-.pills {
-  margin-bottom: 8px;
+.scope {
+  max-width: 420px;
+  margin-bottom: 10px;
 }
 </style>

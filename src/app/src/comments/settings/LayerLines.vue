@@ -1,13 +1,18 @@
 <script setup lang="ts">
 import type { Schemas } from '../../api'
+import { useSite } from '../../shared'
 import SettingLine from './SettingLine.vue'
 import SettingText from './SettingText.vue'
 import { approvals, depths, orders, votes, writers, yesNo } from './choices'
 import { t } from '../texts'
 
-/** Everything a layer may say about how comments are taken, but for whether they are on. */
+/**
+ * Everything a layer may say about how comments are taken, but for whether they are on. Words are looked for by rules;
+ * those a layer still has from before stay to be seen and taken out.
+ */
 const own = defineModel<Schemas['CommentSettings']>({ required: true })
 const props = defineProps<{ outside: Schemas['CommentSettings']; from: string; problems: Record<string, string[]> }>()
+const { id } = useSite()
 const problem = (name: string) => props.problems[`settings.${name}`]?.[0] ?? props.problems[name]?.[0]
 </script>
 
@@ -54,6 +59,7 @@ const problem = (name: string) => props.problems[`settings.${name}`]?.[0] ?? pro
     :choices="approvals"
   />
   <SettingText
+    v-if="own.heldWords?.length"
     v-model="own.heldWords"
     :label="t('holdCommentsContaining')"
     :hint="t('onePerLineMatches')"
@@ -62,6 +68,7 @@ const problem = (name: string) => props.problems[`settings.${name}`]?.[0] ?? pro
     :problem="problem('heldWords')"
   />
   <SettingText
+    v-if="own.refusedWords?.length"
     v-model="own.refusedWords"
     :label="t('rejectCommentsContaining')"
     :hint="t('commenterSeesMessageCan')"
@@ -79,6 +86,9 @@ const problem = (name: string) => props.problems[`settings.${name}`]?.[0] ?? pro
     :least="0"
     :most="1000"
   />
+  <p class="soft small mt-3">
+    {{ t('wordsAreRules') }} <router-link class="link" :to="`/s/${id}/comments/rules`">{{ t('rules') }}</router-link>
+  </p>
   <h2 class="group">{{ t('displayInteraction') }}</h2>
   <SettingLine v-model="own.votes" :label="t('voting')" :outside="outside.votes!" :from="from" :choices="votes" />
   <SettingText

@@ -16,11 +16,22 @@ const props = defineProps<{
 }>()
 const isOwn = computed(() => value.value !== null && value.value !== undefined)
 const shown = computed(() => value.value ?? props.outside)
+const words = computed(() => {
+  const { choices, outside, unit } = props
+  return choices?.find((choice) => choice.value === outside)?.title ?? (unit ? `${outside} ${unit}` : String(outside))
+})
 const toggle = (on: boolean) => (value.value = on ? props.outside : null)
 </script>
 
 <template>
-  <SettingFrame :label="props.label" :hint="props.hint" :is-own="isOwn" :from="props.from" @toggle="toggle">
+  <SettingFrame
+    :label="props.label"
+    :hint="props.hint"
+    :is-own="isOwn"
+    :from="props.from"
+    :shown="words"
+    @toggle="toggle"
+  >
     <v-select
       v-if="props.choices"
       :model-value="shown"
@@ -28,7 +39,6 @@ const toggle = (on: boolean) => (value.value = on ? props.outside : null)
       :aria-label="props.label"
       density="compact"
       hide-details
-      :disabled="!isOwn"
       @update:model-value="(now: T) => (value = now)"
     />
     <v-text-field
@@ -41,7 +51,6 @@ const toggle = (on: boolean) => (value.value = on ? props.outside : null)
       :aria-label="props.label"
       density="compact"
       hide-details
-      :disabled="!isOwn"
       @update:model-value="(now: string) => (value = (Number(now) || 0) as T)"
     />
   </SettingFrame>

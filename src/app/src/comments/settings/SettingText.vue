@@ -15,10 +15,8 @@ const props = defineProps<{
 }>()
 const isOwn = computed(() => value.value !== null && value.value !== undefined)
 const isList = computed(() => Array.isArray(props.outside))
-const shown = computed(() => {
-  const now = value.value ?? props.outside
-  return Array.isArray(now) ? now.join(props.kind === 'line' ? ' ' : '\n') : now
-})
+const asText = (text: string | string[]) => (Array.isArray(text) ? text.join(props.kind === 'line' ? ' ' : '\n') : text)
+const shown = computed(() => asText(value.value ?? props.outside))
 
 function write(text: string): void {
   if (!isList.value) value.value = text
@@ -35,7 +33,14 @@ const toggle = (on: boolean) => (value.value = on ? props.outside : null)
 </script>
 
 <template>
-  <SettingFrame :label="props.label" :hint="props.hint" :is-own="isOwn" :from="props.from" @toggle="toggle">
+  <SettingFrame
+    :label="props.label"
+    :hint="props.hint"
+    :is-own="isOwn"
+    :from="props.from"
+    :shown="asText(props.outside)"
+    @toggle="toggle"
+  >
     <v-text-field
       v-if="props.kind === 'time' || props.kind === 'line'"
       :model-value="shown"
@@ -43,7 +48,6 @@ const toggle = (on: boolean) => (value.value = on ? props.outside : null)
       :aria-label="props.label"
       :placeholder="props.placeholder"
       density="compact"
-      :disabled="!isOwn"
       :error-messages="props.problem"
       @update:model-value="write"
       @blur="trim"
@@ -56,7 +60,6 @@ const toggle = (on: boolean) => (value.value = on ? props.outside : null)
       :aria-label="props.label"
       :placeholder="props.placeholder"
       density="compact"
-      :disabled="!isOwn"
       :error-messages="props.problem"
       @update:model-value="write"
       @blur="trim"

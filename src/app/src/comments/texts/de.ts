@@ -108,6 +108,8 @@ const de: Translated<typeof en> = {
   if: 'Wenn',
   then: 'Dann',
   wordsPhrasesOnePer: 'Wörter und Wendungen, je Zeile eine. * steht für beliebige Buchstaben.',
+  onlyInBlogs: 'Nur in Blogs',
+  wholeSite: 'Ganze Website',
   messageCommenter: 'Nachricht an den Verfasser',
   commentWasNotAccepted: 'Dieser Kommentar wurde nicht angenommen.',
   removeRuleNumber: 'Regel {number} entfernen',
@@ -362,6 +364,7 @@ const de: Translated<typeof en> = {
   onePerLineMatches: 'Eines je Zeile. * steht für beliebige Buchstaben.',
   rejectCommentsContaining: 'Ablehnen bei diesen Wörtern',
   commenterSeesMessageCan: 'Der Verfasser sieht eine Nachricht und kann den Text ändern.',
+  wordsAreRules: 'Wörter, bei denen zurückgehalten oder abgelehnt wird:',
   holdAfterManyReports: 'Zurückhalten nach so vielen Meldungen',
   n0NeverAfterPublish: '0 = nie. Veröffentlichen Sie ihn dann wieder, verdoppelt sich die Zahl.',
   reports2: 'Meldungen',
@@ -417,10 +420,11 @@ const de: Translated<typeof en> = {
   turnCommentsOffPosts: 'Kommentare für {touched, plural, one {# Beitrag} other {# Beiträge}} ausschalten',
 
   // SettingFrame
-  custom: 'Eigene',
-  defaultFromFrom: 'Vorgabe ({from})',
+  defaultFromFrom: 'Vorgabe von {from}',
   default: 'Vorgabe',
-  labelSetHere: '{label}: hier festgelegt',
+  useDefault: 'Vorgabe verwenden',
+  useDefaultLabel: '{label}: Vorgabe verwenden',
+  changeLabel: '{label}: ändern',
 
   // CheckPart
   hasNoCommentSnippet: 'hat keinen Kommentar-Code',
@@ -432,8 +436,9 @@ const de: Translated<typeof en> = {
   showsPlaceholderValue: 'zeigt den Platzhalter {value}',
   templateDoesNotFill:
     'Die Vorlage füllt Platzhalter dort nicht aus. Fügen Sie den Code in die Vorlage der Beiträge ein.',
-  sharesIdentifierValueAnother: 'hat dieselbe Kennung „{value}“ wie eine andere Seite',
-  bothPagesShowSame: 'Beide Seiten zeigen denselben Thread. Verwenden Sie eine Kennung, die je Seite verschieden ist.',
+  sharesIdentifierValueAnother: 'teilt den Thread „{value}“ mit einer anderen Seite',
+  bothPagesShowSame:
+    'Beide Seiten zeigen dieselben Kommentare. Geben Sie jeder eine eigene kanonische Adresse oder im Code eine eigene Kennung.',
   namesValueWhichNot: 'nennt {value}, was nicht ihre kanonische Adresse ist',
   makeBothSameSo: 'Machen Sie beide gleich, damit Links auf Kommentare hierher führen.',
   doesNotLoadOur: 'lädt unser Skript nicht',
@@ -474,22 +479,24 @@ const de: Translated<typeof en> = {
     'Hier geschriebene Beiträge haben bereits Kommentare. Jede andere Seite kann auch welche haben, etwa ein Produkt oder ein Programm.',
   where: 'Wo',
   singlePage: 'Einzelne Seite',
-  aTemplate: 'Eine Vorlage',
+  allPagesTemplate: 'Alle Seiten einer Vorlage',
+  oneSnippetServesEvery:
+    'Derselbe Code gilt für alle Seiten: Jede bekommt einen eigenen Thread, den ihre kanonische Adresse bestimmt.',
+  addressesMayChange: 'Adressen können sich ändern: feste Kennung verwenden',
   templateMustOutputPermanent:
-    'Ihre Vorlage muss eine feste Kennung, etwa die Nummer des Beitrags, und die Adresse der Seite ausgeben. Wählen Sie ihre Schreibweise für Platzhalter und geben Sie die Namen an.',
+    'Ihre Vorlage gibt etwas aus, das sich nie ändert, etwa die Nummer des Beitrags. Wählen Sie ihre Schreibweise für Platzhalter und geben Sie den Namen an.',
   idPlaceholder: 'Platzhalter der Kennung',
-  permanentId: 'Feste Kennung',
+  permanentIdOptional: 'Feste Kennung (optional)',
   visitPage: 'besuch-seite',
   commentsStayIdEven: 'Die Kommentare bleiben bei dieser Kennung, auch wenn sich die Adresse ändert.',
-  howWritesPagesAddress: 'Wie sie die Adresse der Seite schreibt',
   addressPage: 'Adresse der Seite',
-  howWritesTitle: 'Wie sie den Titel schreibt',
-  titleShownModerators: 'Titel (für die Moderation)',
   createSnippet: 'Code erstellen',
   pasteWhereConversationShould:
-    'Fügen Sie dies dort ein, wo die Unterhaltung stehen soll, speichern und veröffentlichen Sie.',
+    'Fügen Sie dies dort ein, wo die Kommentare erscheinen sollen, speichern und veröffentlichen Sie.',
   optionalPasteWhereWant:
     'Optional: Fügen Sie dies ein, wo die Zahl der Kommentare stehen soll. Sie verlinkt auf die Kommentare.',
+  countInListTemplate:
+    'Optional: die Zahl der Kommentare in einer Liste von Beiträgen. Ersetzen Sie ADDRESS-OF-THE-POST durch das, was Ihre Vorlage für den Link zum Beitrag ausgibt.',
   copyCountSnippet: 'Code für die Zahl kopieren',
 
   // ThreadsView

@@ -103,6 +103,8 @@ export default {
   if: 'If',
   then: 'Then',
   wordsPhrasesOnePer: 'Words and phrases, one per line. * matches any letters.',
+  onlyInBlogs: 'Only in blogs',
+  wholeSite: 'Whole site',
   messageCommenter: 'Message to the commenter',
   commentWasNotAccepted: 'This comment was not accepted.',
   removeRuleNumber: 'Remove rule {number}',
@@ -353,6 +355,7 @@ export default {
   onePerLineMatches: 'One per line. * matches any letters.',
   rejectCommentsContaining: 'Reject comments containing',
   commenterSeesMessageCan: 'The commenter sees a message and can edit the text.',
+  wordsAreRules: 'Words for which comments are held or rejected:',
   holdAfterManyReports: 'Hold after this many reports',
   n0NeverAfterPublish: '0 = never. After you publish it again, the number doubles.',
   reports2: 'reports',
@@ -408,10 +411,11 @@ export default {
   turnCommentsOffPosts: 'Turn comments off for {touched, plural, one {# post} other {# posts}}',
 
   // SettingFrame
-  custom: 'Custom',
-  defaultFromFrom: 'Default (from {from})',
+  defaultFromFrom: 'Default from {from}',
   default: 'Default',
-  labelSetHere: '{label}: set here',
+  useDefault: 'Use default',
+  useDefaultLabel: '{label}: use default',
+  changeLabel: '{label}: change',
 
   // CheckPart
   hasNoCommentSnippet: 'has no comment snippet',
@@ -422,8 +426,9 @@ export default {
   addOneOtherwiseNew: 'Add one; otherwise a new address starts a new thread.',
   showsPlaceholderValue: 'shows the placeholder {value}',
   templateDoesNotFill: 'The template does not fill in placeholders there. Paste it into the post template.',
-  sharesIdentifierValueAnother: 'shares the identifier “{value}” with another page',
-  bothPagesShowSame: 'Both pages show the same thread. Use an ID that differs per page.',
+  sharesIdentifierValueAnother: 'shares the thread “{value}” with another page',
+  bothPagesShowSame:
+    'Both pages show the same comments. Give each its own canonical address, or its own ID in the snippet.',
   namesValueWhichNot: 'names {value}, which is not its canonical address',
   makeBothSameSo: 'Make both the same, so that links to comments lead here.',
   doesNotLoadOur: 'does not load our script',
@@ -462,20 +467,22 @@ export default {
     'Posts written here already have comments. Any other page can have them, too, such as a product or a programme.',
   where: 'Where',
   singlePage: 'Single page',
-  aTemplate: 'A template',
+  allPagesTemplate: 'All pages of a template',
+  oneSnippetServesEvery:
+    'The same snippet serves every page: each gets its own thread, known by its canonical address.',
+  addressesMayChange: 'Page addresses may change: use a permanent ID',
   templateMustOutputPermanent:
-    'Your template must output a permanent ID, such as the post’s number, and the page address. Choose its placeholder syntax and enter the names.',
+    'Your template outputs something that never changes, such as the post’s number. Choose its placeholder syntax and enter the name.',
   idPlaceholder: 'ID placeholder',
-  permanentId: 'Permanent ID',
+  permanentIdOptional: 'Permanent ID (optional)',
   visitPage: 'visit-page',
   commentsStayIdEven: 'Comments stay with this ID even if the address changes.',
-  howWritesPagesAddress: 'How it writes the page’s address',
   addressPage: 'Address of the page',
-  howWritesTitle: 'How it writes the title',
-  titleShownModerators: 'Title (shown to moderators)',
   createSnippet: 'Create snippet',
-  pasteWhereConversationShould: 'Paste this where the conversation should stand, save and publish.',
+  pasteWhereConversationShould: 'Paste this where the comments should appear, save and publish.',
   optionalPasteWhereWant: 'Optional: paste this where you want the comment count. It links to the comments.',
+  countInListTemplate:
+    'Optional: the comment count in a list of posts. Replace ADDRESS-OF-THE-POST with what your template outputs for the link to the post.',
   copyCountSnippet: 'Copy count snippet',
 
   // ThreadsView

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { reactive, ref } from 'vue'
+import { computed, reactive, ref, watch } from 'vue'
 import { api, type Schemas, take } from '../../api'
 import { CopyButton, useAct } from '../../shared'
 import { t } from '../texts'
@@ -9,10 +9,10 @@ const props = defineProps<{ siteId: number; siteAddress: string | undefined }>()
 const place = reactive({
   identifier: '',
   address: '',
-  title: '',
   theme: 'host' as Schemas['ThreadTheme'],
-  isTemplate: false,
+  isTemplate: true,
 })
+const usesId = ref(false)
 const snippet = ref<Schemas['ThreadSnippetView'] | null>(null)
 const { running, fields, trouble, run } = useAct()
 const themes: { value: Schemas['ThreadTheme']; title: string }[] = [
@@ -29,18 +29,27 @@ const notations = [
   { name: '<?= ?>', around: (value: string) => `<?= $${value.replace('.', '->')} ?>` },
 ]
 
-function fill(around: (value: string) => string): void {
-  Object.assign(place, { identifier: around('post.id'), address: around('post.url'), title: around('post.title') })
-}
+/** Every page of a template can carry one and the same snippet; only for more is anything to be entered. */
+const needsNothing = computed(() => place.isTemplate && !usesId.value)
 
 async function make(): Promise<void> {
+  const body = needsNothing.value
+    ? { identifier: '', address: '', title: null, theme: place.theme, isTemplate: true }
+    : { ...place, address: place.isTemplate ? '' : place.address, title: null }
   snippet.value =
     (await run(() =>
-      take(
-        api.POST('/api/sites/{site}/threads/snippet', { params: { path: { site: props.siteId } }, body: { ...place } }),
-      ),
+      take(api.POST('/api/sites/{site}/threads/snippet', { params: { path: { site: props.siteId } }, body })),
     )) ?? null
 }
+
+watch(
+  [needsNothing, () => place.isTemplate, () => place.theme],
+  () => {
+    snippet.value = null
+    if (needsNothing.value) void make()
+  },
+  { immediate: true },
+)
 </script>
 
 <template>
@@ -52,66 +61,83 @@ async function make(): Promise<void> {
       <button
         type="button"
         class="chip"
+        :class="{ on: place.isTemplate }"
+        :aria-pressed="place.isTemplate"
+        @click="place.isTemplate = true"
+      >
+        {{ t('allPagesTemplate') }}
+      </button>
+      <button
+        type="button"
+        class="chip"
         :class="{ on: !place.isTemplate }"
         :aria-pressed="!place.isTemplate"
         @click="place.isTemplate = false"
       >
         {{ t('singlePage') }}
       </button>
-      <button
-        type="button"
-        class="chip"
-        :class="{ on: place.isTemplate }"
-        :aria-pressed="place.isTemplate"
-        @click="place.isTemplate = true"
-      >
-        {{ t('aTemplate') }}
-      </button>
     </div>
     <template v-if="place.isTemplate">
-      <p class="soft small">
-        {{ t('templateMustOutputPermanent') }}
-      </p>
-      <div class="chips">
-        <button v-for="one in notations" :key="one.name" type="button" class="chip code" @click="fill(one.around)">
-          {{ one.name }}
-        </button>
-      </div>
+      <p class="soft small">{{ t('oneSnippetServesEvery') }}</p>
+      <v-switch
+        v-model="usesId"
+        class="ml-2"
+        color="primary"
+        density="compact"
+        hide-details
+        :label="t('addressesMayChange')"
+      />
+      <template v-if="usesId">
+        <p class="soft small">{{ t('templateMustOutputPermanent') }}</p>
+        <div class="chips">
+          <button
+            v-for="notation in notations"
+            :key="notation.name"
+            type="button"
+            class="chip code"
+            @click="place.identifier = notation.around('post.id')"
+          >
+            {{ notation.name }}
+          </button>
+        </div>
+        <v-text-field
+          v-model="place.identifier"
+          :label="t('idPlaceholder')"
+          name="identifier"
+          :error-messages="fields.identifier"
+        />
+      </template>
     </template>
-    <v-text-field
-      v-model="place.identifier"
-      :label="place.isTemplate ? t('idPlaceholder') : t('permanentId')"
-      :placeholder="t('visitPage')"
-      name="identifier"
-      :error-messages="fields.identifier"
-      :hint="t('commentsStayIdEven')"
-      persistent-hint
-    />
-    <v-text-field
-      v-model="place.address"
-      :label="place.isTemplate ? t('howWritesPagesAddress') : t('addressPage')"
-      :placeholder="props.siteAddress"
-      name="address"
-      :error-messages="fields.address"
-    />
-    <v-text-field
-      v-model="place.title"
-      :label="place.isTemplate ? t('howWritesTitle') : t('titleShownModerators')"
-      name="title"
-      :error-messages="fields.title"
-    />
+    <template v-else>
+      <v-text-field
+        v-model="place.address"
+        :label="t('addressPage')"
+        :placeholder="props.siteAddress"
+        name="address"
+        :error-messages="fields.address"
+      />
+      <v-text-field
+        v-model="place.identifier"
+        :label="t('permanentIdOptional')"
+        :placeholder="t('visitPage')"
+        name="identifier"
+        :error-messages="fields.identifier"
+        :hint="t('commentsStayIdEven')"
+        persistent-hint
+      />
+    </template>
     <v-select v-model="place.theme" :label="t('colours')" :items="themes" />
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
-    <div>
+    <div v-if="!needsNothing">
       <v-btn type="submit" :loading="running">{{ t('createSnippet') }}</v-btn>
     </div>
   </form>
   <div v-if="snippet" class="made">
     <p class="small">{{ t('pasteWhereConversationShould') }}</p>
-    <pre class="snippet">{{ snippet.snippet }}</pre>
+    <pre class="snippet" tabindex="0">{{ snippet.snippet }}</pre>
     <CopyButton big :text="snippet.snippet" :label="t('copySnippet')" />
-    <p class="small mt-4">{{ t('optionalPasteWhereWant') }}</p>
-    <pre class="snippet">{{ snippet.count }}</pre>
+    <p class="small mt-4">{{ place.isTemplate ? t('countInListTemplate') : t('optionalPasteWhereWant') }}</p>
+    <pre class="snippet" tabindex="0">{{ snippet.count }}</pre>
     <CopyButton :text="snippet.count" :label="t('copyCountSnippet')" />
   </div>
 </template>

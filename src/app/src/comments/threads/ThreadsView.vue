@@ -73,7 +73,7 @@ const setting = ref<Schemas['ThreadView'] | null>(null)
             <th>{{ t('page') }}</th>
             <th class="num">{{ t('public') }}</th>
             <th class="num">{{ t('waiting') }}</th>
-            <th>{{ t('lastComment') }}</th>
+            <th class="when">{{ t('lastComment') }}</th>
             <th></th>
           </tr>
         </thead>
@@ -86,7 +86,7 @@ const setting = ref<Schemas['ThreadView'] | null>(null)
             </td>
             <td class="num">{{ thread.public }}</td>
             <td class="num" :class="{ m: thread.waiting }">{{ thread.waiting || '' }}</td>
-            <td class="soft"><WhenText :at="thread.lastAt" :zone="site?.timeZone" /></td>
+            <td class="soft when"><WhenText :at="thread.lastAt" :zone="site?.timeZone" /></td>
             <td>
               <button v-if="mayEdit && !thread.postId" class="link" @click="setting = thread">
                 {{ t('settings') }}
@@ -112,6 +112,11 @@ const setting = ref<Schemas['ThreadView'] | null>(null)
 .find {
   max-width: 320px;
   margin: 10px 0;
+}
+@media (max-width: 560px) {
+  .when {
+    display: none;
+  }
 }
 @media (max-width: 860px) {
   .columns {

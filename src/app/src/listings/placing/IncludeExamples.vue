@@ -32,6 +32,6 @@ const examples = computed<Record<string, string>>(() => {
       {{ name }}
     </button>
   </div>
-  <pre class="snippet">{{ examples[chosen] }}</pre>
+  <pre class="snippet" tabindex="0">{{ examples[chosen] }}</pre>
   <CopyButton :text="examples[chosen] ?? ''" :label="t('copyExample', { language: chosen })" />
 </template>

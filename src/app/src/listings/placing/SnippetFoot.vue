@@ -53,7 +53,7 @@ const facts = computed(() => {
         <li v-for="step in way.steps" :key="step">{{ step }}</li>
       </ol>
       <p v-for="pitfall in way.pitfalls" :key="pitfall" class="small soft">{{ pitfall }}</p>
-      <pre class="snippet">{{ props.snippet?.snippet }}</pre>
+      <pre class="snippet" tabindex="0">{{ props.snippet?.snippet }}</pre>
       <v-checkbox v-if="way.value === 'script'" v-model="baked" :label="t('includeEntriesHtmlSearch')" />
       <div class="row">
         <CopyButton :text="props.snippet?.snippet ?? ''" :label="t('copySnippet')" />
