@@ -170,7 +170,18 @@ internal static partial class AddressForm
             return null;
         if (Unsuited.Contains(scheme.Groups[1].Value.ToLowerInvariant()))
             return new Fault(AddressRules.Unsuited, text);
+        if (text.StartsWith("mailto:", StringComparison.OrdinalIgnoreCase))
+            return IsToMail(text) ? null : new Fault(AddressRules.Mail, text);
         return Authority(text) ?? EscapedTwice(text);
+    }
+
+    // To whom may be left open, or said in a header field (RFC 6068 §2).
+    private static bool IsToMail(string text)
+    {
+        var to = text["mailto:".Length..].Split('?')[0];
+        return to.Length == 0
+            ? text.Contains('?', StringComparison.Ordinal)
+            : to.Split(',').All(one => MailForm.IsAddress(Uri.UnescapeDataString(one)));
     }
 
     private static Fault? Characters(string text)

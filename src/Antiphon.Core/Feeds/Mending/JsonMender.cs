@@ -15,11 +15,13 @@ public sealed class JsonMender
 {
     private const int Deepest = 90;
     private const int MostSlips = 200;
+    private const int LongestName = 60;
 
     private readonly string _source;
     private readonly StringBuilder _written;
     private readonly List<JsonMend> _mends = [];
     private int _at;
+    private bool _endsEarly;
 
     private JsonMender(string source) => (_source, _written) = (source, new StringBuilder(source.Length + 16));
 
@@ -54,12 +56,20 @@ public sealed class JsonMender
             _mends.Add(new JsonMend(at, slip));
     }
 
+    // Whatever is open where the document breaks off, it broke off once.
+    private void NoteEnd()
+    {
+        if (!_endsEarly)
+            Note(_source.Length, "an end that comes too early");
+        _endsEarly = true;
+    }
+
     private void Value(int depth)
     {
         Space();
         if (IsOver)
         {
-            Note(_at, "a value that is missing");
+            NoteEnd();
             _written.Append("null");
             return;
         }
@@ -75,7 +85,7 @@ public sealed class JsonMender
 
     private void Block(bool isObject, int depth)
     {
-        var (start, close) = (_at, isObject ? '}' : ']');
+        var close = isObject ? '}' : ']';
         _written.Append(_source[_at++]);
         var hasEntry = false;
         var comma = -1;
@@ -84,7 +94,7 @@ public sealed class JsonMender
             Space();
             if (IsOver)
             {
-                Note(start, isObject ? "an object that is not closed" : "a list that is not closed");
+                NoteEnd();
                 break;
             }
 
@@ -111,6 +121,14 @@ public sealed class JsonMender
                 continue;
             }
 
+            if (!isObject && c == '"' && IsName())
+            {
+                // A member of the object around it: the list was not closed before.
+                Note(comma < 0 ? _at : comma, "a list that is not closed");
+                (_at, comma) = (comma < 0 ? _at : comma, -1);
+                break;
+            }
+
             if (hasEntry && comma < 0)
                 Note(_at, "a comma that is missing");
             if (hasEntry)
@@ -125,6 +143,13 @@ public sealed class JsonMender
         if (comma >= 0)
             Note(comma, "a comma too many");
         _written.Append(close);
+    }
+
+    // Whether the text that begins here is followed by a colon.
+    private bool IsName()
+    {
+        var end = _source.IndexOf('"', _at + 1, Math.Min(LongestName, _source.Length - _at - 1));
+        return end > 0 && _source.AsSpan(end + 1).TrimStart() is [':', ..];
     }
 
     private void Member(int depth)
@@ -155,7 +180,7 @@ public sealed class JsonMender
             Note(_at, "an equals sign instead of a colon");
             _at += _at + 1 < _source.Length && _source[_at + 1] == '>' ? 2 : 1;
         }
-        else
+        else if (!IsOver)
             Note(_at, "a colon that is missing");
         _written.Append(':');
         Space();
@@ -191,7 +216,7 @@ public sealed class JsonMender
         }
 
         if (IsOver)
-            Note(start, "a text that is not closed");
+            NoteEnd();
         _at++;
         _written.Append('"');
     }

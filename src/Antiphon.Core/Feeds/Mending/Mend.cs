@@ -27,6 +27,9 @@ public enum MendKind
     /// <summary>An end tag without its start was left out.</summary>
     EndWithoutStart,
 
+    /// <summary>An end tag that is spelt otherwise than the start tag before it was written as that one.</summary>
+    EndMisspelt,
+
     /// <summary>An attribute without quotes or without a value was given them.</summary>
     AttributeForm,
 

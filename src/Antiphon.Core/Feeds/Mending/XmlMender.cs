@@ -210,7 +210,15 @@ public sealed partial class XmlMender
         // An end tag cut off by the end of the document closes nothing for sure.
         if (close < 0 && next < 0)
             _text.At = _text.Source.Length;
-        if ((close < 0 && next < 0) || !_open.Contains(name))
+        var isWhole = close >= 0 || next >= 0;
+        if (isWhole && !_open.Contains(name) && _open.Count > 0 && IsMisspelt(name, _open.Peek().Name))
+        {
+            _text.Note(MendKind.EndMisspelt, place, $"</{name}>");
+            Close();
+            return;
+        }
+
+        if (!isWhole || !_open.Contains(name))
         {
             _text.Note(MendKind.EndWithoutStart, place, $"</{name}>");
             return;
@@ -220,6 +228,10 @@ public sealed partial class XmlMender
             CloseUnclosed();
         Close();
     }
+
+    // Letters of another size, or a slip in a name that is long enough to be told from another.
+    private static bool IsMisspelt(string end, string start) =>
+        end.Equals(start, StringComparison.OrdinalIgnoreCase) || NearestName.Of(end, [start]) is not null;
 
     private void CloseUnclosed()
     {

@@ -109,9 +109,11 @@ public static partial class FeedReader
         // Only what is read better counts: a document that breaks off keeps what stood before.
         if (again.Feed is null || again.Feed.Items.Count < (read.Feed?.Items.Count ?? 0))
             return read;
+        // Where everything that broke it has a rule of its own, that it broke says nothing more.
+        var isWhole = again.Findings.All(finding => finding.Rule != DocumentRules.NotWellFormed);
         return again with
         {
-            Findings = [.. read.Findings, .. mends.Select(MendRules.FindingOf), .. again.Findings],
+            Findings = [.. isWhole ? [] : read.Findings, .. mends.Select(MendRules.FindingOf), .. again.Findings],
             Mended = mended,
         };
     }

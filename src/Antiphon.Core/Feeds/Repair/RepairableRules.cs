@@ -170,6 +170,7 @@ public static class RepairableRules
             "xml-encoding-not-wide",
             "xml-encoding-unknown",
             "xml-encoding-wrong",
+            "xml-end-misspelt",
             "xml-end-without-start",
             "xml-entity-defined",
             "xml-entity-external",

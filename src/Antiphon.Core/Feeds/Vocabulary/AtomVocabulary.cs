@@ -99,6 +99,10 @@ internal static class AtomVocabulary
             Rules
         );
 
+    /// <summary>An element of Atom as a feed of another format may carry it, by its local name; null for none.</summary>
+    public static ElementSpec? Part(string name) =>
+        OfFeed.FirstOrDefault(spec => spec.Name == name) ?? Entry.Child(name);
+
     /// <summary>An entry document.</summary>
     public static Vocabulary EntryAlone { get; } = new(Entry, Rules);
 

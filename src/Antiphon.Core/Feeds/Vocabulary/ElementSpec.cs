@@ -58,4 +58,15 @@ internal sealed record ElementSpec(string Name)
 /// <param name="Name">Its name, without namespace.</param>
 /// <param name="IsRequired">Whether it must be there and not be blank.</param>
 /// <param name="Form">What its value is written like; null for any.</param>
-internal sealed record AttributeSpec(string Name, bool IsRequired = false, ValueForm? Form = null);
+/// <param name="MayBeBlank">Whether one that must be there may be blank all the same.</param>
+internal sealed record AttributeSpec(
+    string Name,
+    bool IsRequired = false,
+    ValueForm? Form = null,
+    bool MayBeBlank = false
+)
+{
+    /// <summary>Whether it is missing where it has this value, null for none.</summary>
+    public bool IsMissing(string? value) =>
+        IsRequired && (MayBeBlank ? value is null : string.IsNullOrWhiteSpace(value));
+}

@@ -91,7 +91,7 @@ internal static class RssVocabulary
             Children =
             [
                 new("title"),
-                new("link") { Form = AddressForm.Absolute },
+                new("link") { Blank = RssStructureRules.Empty, Form = AddressForm.Absolute },
                 new("description"),
                 new("author") { Blank = RssStructureRules.Empty, Form = MailForm.Person },
                 Category,
@@ -114,6 +114,7 @@ internal static class RssVocabulary
                 new("pubDate") { Blank = RssStructureRules.Empty },
                 new("source")
                 {
+                    Blank = RssStructureRules.Wordless,
                     Incomplete = RssDetailRules.SourceWithoutAddress,
                     Attributes = [new("url", IsRequired: true, AddressForm.Fetched)],
                 },
@@ -147,7 +148,7 @@ internal static class RssVocabulary
                     value.StartsWith('/') ? null : new Fault(RssStructureRules.CloudPlace, value)
                 ),
                 // With http-post there is no procedure to name, so it may be blank.
-                new("registerProcedure"),
+                new("registerProcedure", IsRequired: true, MayBeBlank: true),
                 new("protocol", IsRequired: true, value =>
                     Protocols.Contains(value) ? null : new Fault(RssStructureRules.CloudProtocol, value)
                 ),
@@ -204,10 +205,7 @@ internal static class RssVocabulary
         {
             MayRepeat = true,
             Blank = RssDetailRules.SkipDay,
-            Form = value =>
-                Days.Contains(value.Trim(), StringComparer.OrdinalIgnoreCase)
-                    ? null
-                    : new Fault(RssDetailRules.SkipDay, value),
+            Form = value => Days.Contains(value.Trim()) ? null : new Fault(RssDetailRules.SkipDay, value),
         };
 
     private static ElementSpec Hour(int last) =>

@@ -1,3 +1,4 @@
+using Antiphon.Core.Feeds.Mending;
 using Antiphon.Core.Listings.Definition;
 using Antiphon.Core.Listings.Entries;
 using Antiphon.Core.Listings.Related;
@@ -127,7 +128,7 @@ internal sealed class CurrentPostFinder(
             .ToListAsync(cancellation);
         static RelatedText Text(long id, string? category, IReadOnlyList<string> tags, string title, string? text) =>
             new(id, category is null ? [] : [category], tags, title, text ?? string.Empty);
-        return Likeness.To(
+        return RelatedPosts.To(
             Text(post.Id, post.Category, post.Tags, post.Title, post.PlainText),
             [.. pool.Select(row => Text(row.Id, row.Category, row.Tags, row.Title, row.PlainText))]
         );

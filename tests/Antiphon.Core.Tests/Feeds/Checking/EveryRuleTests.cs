@@ -87,7 +87,7 @@ public sealed class EveryRuleTests
             .ToList();
         var share = more.Sum(one => one.Count) / (double)RuleCases.All.Count;
         Assert.True(
-            share <= 0.3,
+            share <= 0.05,
             share.ToString(CultureInfo.InvariantCulture)
                 + "\n"
                 + string.Join(

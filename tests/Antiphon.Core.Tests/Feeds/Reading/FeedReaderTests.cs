@@ -49,7 +49,7 @@ public sealed class FeedReaderTests
             new FeedReadOptions()
         );
         Assert.Equal("One", Assert.Single(read.Feed!.Items).Title);
-        Assert.Equal("xml-not-well-formed", read.Findings[0].Rule.Id);
+        Assert.Equal("xml-broken-off", read.Findings[0].Rule.Id);
         Assert.Contains(read.Findings, finding => finding.Rule.Id == "xml-broken-off");
     }
 

@@ -30,7 +30,7 @@ internal sealed class LikenessIndex
     }
 
     /// <summary>The likeness of a text to the comments added, without one of them.</summary>
-    public Likeness Find(IReadOnlyList<ulong> words, int without = -1)
+    public EarlierLikeness Find(IReadOnlyList<ulong> words, int without = -1)
     {
         Span<int> numbers = stackalloc int[Candidates];
         Span<int> hits = stackalloc int[Candidates];
@@ -48,11 +48,11 @@ internal sealed class LikenessIndex
             Count(holders.Third, without, numbers, hits, ref known);
         }
 
-        var best = Likeness.None;
+        var best = EarlierLikeness.None;
         for (var at = 0; at < known; at++)
         {
             if ((double)hits[at] / kept > best.Share)
-                best = new Likeness(numbers[at], (double)hits[at] / kept);
+                best = new EarlierLikeness(numbers[at], (double)hits[at] / kept);
         }
 
         return best;

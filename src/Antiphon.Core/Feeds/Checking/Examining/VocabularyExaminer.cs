@@ -53,7 +53,7 @@ internal sealed class VocabularyExaminer(
 
         foreach (var known in spec.Attributes)
         {
-            if (known.IsRequired && string.IsNullOrWhiteSpace(element.Attribute(known.Name)))
+            if (known.IsMissing(element.Attribute(known.Name)))
                 examination.Report(spec.Incomplete!, element, known.Name, element.Name);
         }
     }

@@ -53,6 +53,27 @@ internal sealed class AtomRepair(RepairWork work)
             RepairFeed(entries);
     }
 
+    /// <summary>Repairs what feeds of other formats carry of Atom.</summary>
+    /// <param name="containers">The channel and its items.</param>
+    public void RunWithin(IEnumerable<XElement> containers)
+    {
+        var elements = new VocabularyRepair(work, AtomVocabulary.Feed, Atom);
+        RepairLinks();
+        foreach (var container in containers)
+        {
+            var parts = container.Elements().Where(element => element.Name.Namespace == Atom).ToList();
+            if (parts.Count == 0)
+                continue;
+            foreach (var part in parts)
+            {
+                if (AtomVocabulary.Part(part.Name.LocalName) is { } known)
+                    elements.Repair(part, known);
+            }
+
+            RepairContainer(container);
+        }
+    }
+
     // An attribute from before Atom 1.0 says nothing to it.
     private void RepairRoot(string name)
     {

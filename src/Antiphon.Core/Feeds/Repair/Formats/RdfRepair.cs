@@ -42,6 +42,7 @@ internal sealed class RdfRepair(RepairWork work)
         RepairRequired(channel);
         foreach (var item in work.Root.Elements(_name + "item"))
             RepairTexts(item);
+        new AtomRepair(work).RunWithin(work.Root.Elements(_name + "item").Prepend(channel).ToList());
         if (_name == FeedNamespaces.Rss10)
             RepairNames(channel);
     }

@@ -73,6 +73,7 @@ internal sealed class RssRepair(RepairWork work)
         var items = new RssItemRepair(work, isOld);
         foreach (var item in channel.Elements("item").ToList())
             items.Repair(item);
+        new AtomRepair(work).RunWithin(channel.Elements("item").Prepend(channel).ToList());
     }
 
     // A channel alone is what is left of a document that lost its outermost element.

@@ -1,6 +1,7 @@
 using System.Globalization;
 using System.Text.Json;
 using System.Text.Json.Nodes;
+using Antiphon.Core.Feeds.Mending;
 using Antiphon.Core.Feeds.Repair.Values;
 using Antiphon.Core.Feeds.Repair.Xml;
 using Antiphon.Core.Feeds.Rules.Json;
@@ -60,7 +61,7 @@ internal sealed class JsonMemberRepair(Action<string, string> note, Uri? home)
         var value = owner[name];
         var folded = Folded(name);
         var meant = members.FirstOrDefault(member => Folded(member.Name) == folded)?.Name
-            ?? Likeness.Nearest(name, members.Select(member => member.Name));
+            ?? NearestName.Of(name, members.Select(member => member.Name));
         if (meant is not null && !owner.ContainsKey(meant))
         {
             owner.Remove(name);

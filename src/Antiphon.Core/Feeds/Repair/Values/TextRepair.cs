@@ -19,6 +19,15 @@ internal static class TextRepair
             note(SharedRules.EscapedTwice.Id, "Escaped the text once instead of twice");
             right = HtmlExaminer.EscapedTwice().Replace(right, match => "&" + match.Value[5..]);
         }
+        else if (HtmlExaminer.IsEscapedWhole(right))
+        {
+            note(SharedRules.EscapedTwice.Id, "Escaped the text once instead of twice");
+            right = right
+                .Replace("&lt;", "<", StringComparison.Ordinal)
+                .Replace("&gt;", ">", StringComparison.Ordinal)
+                .Replace("&quot;", "\"", StringComparison.Ordinal)
+                .Replace("&amp;", "&", StringComparison.Ordinal);
+        }
 
         right = HtmlRepair.Run(right, note);
         var whole = HtmlAddresses.Resolve(right, baseAddress) ?? right;

@@ -1,4 +1,5 @@
 using System.Xml.Linq;
+using Antiphon.Core.Feeds.Mending;
 using Antiphon.Core.Feeds.Repair.Values;
 using Antiphon.Core.Feeds.Rules.Modules;
 using Antiphon.Core.Feeds.Vocabulary;
@@ -41,7 +42,7 @@ internal static class ModuleRepair
         if (module.Find(element.Name.LocalName) is not { } known)
         {
             if (
-                Likeness.Nearest(element.Name.LocalName, module.Elements.Select(other => other.Spec.Name))
+                NearestName.Of(element.Name.LocalName, module.Elements.Select(other => other.Spec.Name))
                 is not { } meant
             )
                 return;

@@ -1,4 +1,5 @@
 using System.Xml.Linq;
+using Antiphon.Core.Feeds.Mending;
 using Antiphon.Core.Feeds.Reading.Dates;
 using Antiphon.Core.Feeds.Repair.Values;
 using Antiphon.Core.Feeds.Vocabulary;
@@ -72,7 +73,7 @@ internal sealed class VocabularyRepair(RepairWork work, Vocabulary.Vocabulary vo
     {
         var written = attribute.Name.LocalName;
         if (
-            Likeness.Nearest(written, spec.Attributes.Select(known => known.Name)) is { } meant
+            NearestName.Of(written, spec.Attributes.Select(known => known.Name)) is { } meant
             && element.Attribute(meant) is null
         )
         {
@@ -166,7 +167,7 @@ internal sealed class VocabularyRepair(RepairWork work, Vocabulary.Vocabulary vo
             }
         }
         else if (
-            Likeness.Nearest(written, spec.Children.Select(known => known.Name)) is { } meant
+            NearestName.Of(written, spec.Children.Select(known => known.Name)) is { } meant
             && IsFit(child, name + meant, parent, spec)
         )
         {

@@ -83,6 +83,15 @@ public static class MendRules
         "XML 1.0 §3"
     );
 
+    /// <summary>An end tag that is spelt otherwise than its start.</summary>
+    public static readonly CheckRule EndMisspelt = new(
+        "xml-end-misspelt",
+        Severity.Error,
+        "The end tag {0} is spelt otherwise than the start tag before it",
+        "Write both alike, in letters of the same size.",
+        "XML 1.0 §3"
+    );
+
     /// <summary>An attribute without quotes or value.</summary>
     public static readonly CheckRule AttributeForm = new(
         "xml-attribute-form",
@@ -139,6 +148,7 @@ public static class MendRules
         ForbiddenCharacter,
         ElementNotClosed,
         EndWithoutStart,
+        EndMisspelt,
         AttributeForm,
         AttributeTwice,
         PrefixNotDeclared,
@@ -160,6 +170,7 @@ public static class MendRules
             MendKind.ForbiddenCharacter => ForbiddenCharacter,
             MendKind.ElementNotClosed => ElementNotClosed,
             MendKind.EndWithoutStart => EndWithoutStart,
+            MendKind.EndMisspelt => EndMisspelt,
             MendKind.AttributeForm => AttributeForm,
             MendKind.AttributeTwice => AttributeTwice,
             MendKind.PrefixNotDeclared => PrefixNotDeclared,

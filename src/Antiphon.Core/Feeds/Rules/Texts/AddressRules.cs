@@ -32,6 +32,15 @@ internal static class AddressRules
         "RFC 3986 §3.2.3"
     );
 
+    /// <summary>A link to mail that names no mail address.</summary>
+    public static readonly CheckRule Mail = new(
+        "address-mail",
+        Severity.Error,
+        "“{0}” names no valid mail address",
+        "Write mailto: and a mail address, such as mailto:ida@quillmoor.example.",
+        "RFC 6068 §2"
+    );
+
     /// <summary>A character no address has.</summary>
     public static readonly CheckRule Character = new(
         "address-character",
@@ -131,6 +140,7 @@ internal static class AddressRules
         SchemeMisspelt,
         Host,
         Port,
+        Mail,
         Character,
         Escape,
         EscapedTwice,

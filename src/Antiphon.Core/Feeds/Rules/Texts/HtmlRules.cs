@@ -128,6 +128,15 @@ internal static class HtmlRules
         "HTML Standard, §4"
     );
 
+    /// <summary>An element HTML no longer has.</summary>
+    public static readonly CheckRule ElementObsolete = new(
+        "html-element-obsolete",
+        Severity.Advice,
+        "The element {0} is obsolete in HTML",
+        "Say what the text is, with an element such as em or strong, and leave its looks to the style.",
+        "HTML Standard, §16.2"
+    );
+
     /// <summary>A link in a link.</summary>
     public static readonly CheckRule LinkNested = new(
         "html-link-nested",
@@ -184,6 +193,7 @@ internal static class HtmlRules
         EntityUnknown,
         Document,
         ElementUnknown,
+        ElementObsolete,
         LinkNested,
         Section,
         StyleAttribute,

@@ -31,6 +31,12 @@ internal static class AddressCases
             Case.Link("address-escape", "https://quillmoor.example/100%"),
             Case.Link("address-escape", "https://quillmoor.example/a%zzb"),
             Case.Link("address-escaped-twice", "https://quillmoor.example/?a=1&amp;amp;b=2"),
+            Case.Rss("address-mail", "<ttl>60</ttl>", "<ttl>60</ttl><docs>mailto:nobody</docs>"),
+            Case.Rss(
+                "address-mail",
+                "<ttl>60</ttl>",
+                "<ttl>60</ttl><atom:link rel=\"related\" href=\"mailto:ida@quillmoor.example,nobody\"/>"
+            ),
             Case.Link("address-unsuited", "javascript:void(0)"),
             Case.Link("address-unsuited", "file:///home/ida/2.html"),
             Case.Link("address-unsuited", "feed://quillmoor.example/2"),

@@ -41,6 +41,7 @@ internal static class LegalCases
             Case.Rss("an enclosure of unknown size", "length=\"1200\"", "length=\"0\""),
             Case.Rss("an enclosure with codecs", "type=\"audio/mpeg\"/>", "type=\"audio/ogg; codecs=opus\"/>"),
             Case.Rss("a media type with a plus", "type=\"audio/mpeg\"/>", "type=\"application/vnd.quillmoor.sky+zip\"/>"),
+            Case.Rss("elements of atom", "<ttl>60</ttl>", "<ttl>60</ttl><atom:author><atom:name>Ida Marsh</atom:name></atom:author><atom:updated>2026-11-24T09:30:00Z</atom:updated><atom:link rel=\"hub\" href=\"https://hub.example/\"/><atom:link href=\"mailto:ida@quillmoor.example?subject=log\" rel=\"related\"/>"),
             Case.Rss("a cloud that names nothing", "registerProcedure=\"tell\"", "registerProcedure=\"\""),
             Case.Rss("everything a channel may have", "<ttl>60</ttl>", "<ttl>60</ttl><copyright>© Quillmoor</copyright><webMaster>web@quillmoor.example</webMaster><pubDate>Tue, 24 Nov 2026 09:00:00 GMT</pubDate><generator>Desk</generator><docs>https://quillmoor.example/rss</docs><rating>(PICS-1.1)</rating>"),
             ("rss 0.92", new(GoodFeeds.Rss, "", "<rss version=\"0.92\"><channel><title>Log</title><link>https://quillmoor.example/</link><description>x</description><item><description>a</description></item></channel></rss>")),
@@ -118,6 +119,8 @@ internal static class LegalCases
 
     private static IEnumerable<(string Name, Spoilt Case)> Texts() =>
         [
+            Case.Html("tags that are spoken of", "<p>Write &lt;p&gt;this&lt;/p&gt; there.</p>"),
+            Case.Html("a tag that is spoken of first", "&lt;p&gt; opens a paragraph, &lt;/p&gt; closes it."),
             Case.Html("ends left out", "<ul><li>a<li>b</ul><p>c<p>d"),
             Case.Html("a table without ends", "<table><tr><td>a<td>b<tr><td>c</table>"),
             Case.Html("lists in lists", "<ul><li>a<ul><li>b</li></ul></li></ul>"),

@@ -4,7 +4,7 @@ namespace Antiphon.Core.Tests.Feeds.Checking.Cases;
 internal static class RssCases
 {
     /// <summary>Rules with the document that raises them.</summary>
-    public static IEnumerable<(string Id, Spoilt Case)> All => [.. Structure(), .. Dates(), .. Values(), .. Channel(), .. Old()];
+    public static IEnumerable<(string Id, Spoilt Case)> All => [.. Structure(), .. OfAtom(), .. Dates(), .. Values(), .. Channel(), .. Old()];
 
     private static IEnumerable<(string Id, Spoilt Case)> Structure() =>
         [
@@ -29,6 +29,9 @@ internal static class RssCases
             Case.Rss("rss-element-unknown", "<ttl>60</ttl>", "<ttl>60</ttl><subtitle>x</subtitle>"),
             Case.Item("rss-element-unknown", "<summary>x</summary>"),
             Case.Rss("rss-element-unknown", "<width>88</width>", "<width>88</width><alt>x</alt>"),
+            Case.Rss("rss-skip-day-invalid", "<skipDays>", "<skipDays><day>friday</day>"),
+            Case.Rss("rss-cloud-incomplete", " registerProcedure=\"tell\"", ""),
+            Case.Item("rss-element-empty", "<link></link>"),
             Case.Rss("rss-element-repeated", "<ttl>60</ttl>", "<ttl>60</ttl><ttl>30</ttl>"),
             Case.Rss("rss-element-repeated", "<guid isPermaLink=\"false\">two</guid>", "<guid isPermaLink=\"false\">two</guid><guid isPermaLink=\"false\">zwei</guid>"),
             Case.Rss("rss-element-repeated", "<width>88</width>", "<width>88</width><width>88</width>"),
@@ -36,6 +39,22 @@ internal static class RssCases
             Case.Rss("rss-channel-element-empty", "<title>Night Log</title>\n<link>", "<title></title>\n<link>"),
             Case.Rss("rss-channel-element-empty", "<link>https://quillmoor.example/</link>\n<description>", "<link> </link>\n<description>"),
             Case.Rss("rss-channel-element-missing", "<title>Night Log</title>\n<link>", "<link>"),
+        ];
+
+    private static IEnumerable<(string Id, Spoilt Case)> OfAtom() =>
+        [
+            Case.Channel("atom-link-href-missing", "<atom:link rel=\"hub\"/>"),
+            Case.Channel("atom-link-rel-empty", "<atom:link rel=\"\" href=\"https://quillmoor.example/c\"/>"),
+            Case.Channel("atom-link-type", "<atom:link rel=\"related\" type=\"html\" href=\"https://quillmoor.example/c\"/>"),
+            Case.Channel("atom-link-language", "<atom:link rel=\"related\" hreflang=\"en_GB\" href=\"https://quillmoor.example/c\"/>"),
+            Case.Channel("atom-person-name-missing", "<atom:author><atom:email>ida@quillmoor.example</atom:email></atom:author>"),
+            Case.Channel("atom-attribute-unknown", "<atom:link rel=\"related\" url=\"x\" href=\"https://quillmoor.example/c\"/>"),
+            Case.Rss("atom-self-relative", "href=\"https://quillmoor.example/feed\"", "href=\"/feed\""),
+            Case.Item("atom-date-invalid", "<atom:updated>yesterday</atom:updated>"),
+            Case.Item("atom-mail-invalid", "<atom:author><atom:name>Ida</atom:name><atom:email>nobody</atom:email></atom:author>"),
+            Case.Item("atom-category-term-missing", "<atom:category label=\"Moor\"/>"),
+            Case.Item("atom-text-type", "<atom:summary type=\"markdown\">x</atom:summary>"),
+            Case.Rdf("atom-link-href-missing", "<items>", "<link xmlns=\"http://www.w3.org/2005/Atom\" rel=\"hub\"/><items>"),
         ];
 
     private static IEnumerable<(string Id, Spoilt Case)> Dates() =>

@@ -101,7 +101,8 @@ internal sealed class AtomExaminer(Examination examination)
         ExamineContainer(source);
     }
 
-    private void ExamineContainer(SourceElement parent)
+    /// <summary>Examines the ids, dates, links and texts of Atom that stand in an element.</summary>
+    public void ExamineContainer(SourceElement parent)
     {
         foreach (var child in parent.Children.Where(child => child.Namespace == FeedNamespaces.Atom))
         {
@@ -176,7 +177,10 @@ internal sealed class AtomExaminer(Examination examination)
     private void ExamineAlternates(SourceElement parent)
     {
         var seen = new HashSet<string>();
-        foreach (var link in Own(parent, "link").Where(link => link.Attribute("rel") is null or "alternate"))
+        foreach (
+            var link in Own(parent, "link")
+                .Where(link => link.Attribute("rel") is null or "alternate" && link.Attribute("href") is not null)
+        )
         {
             if (!seen.Add(link.Attribute("type") + "|" + link.Attribute("hreflang")))
                 examination.Report(AtomRules.AlternateRepeated, link);
@@ -189,7 +193,11 @@ internal sealed class AtomExaminer(Examination examination)
             .Select(entry => PublishedDateParser.Parse(First(entry, "updated")?.Text))
             .Where(date => date <= examination.Now)
             .Max();
-        if (First(feed, "updated") is { } updated && newest > PublishedDateParser.Parse(updated.Text)?.AddMinutes(1))
+        // What is written like no date has been told as such.
+        if (
+            First(feed, "updated") is { } updated
+            && newest > Rfc3339DateParser.ParseStrict(updated.Text.Trim().ToUpperInvariant())?.AddMinutes(1)
+        )
             examination.Report(AtomStructureRules.UpdatedOld, updated.TextPlace, updated.Text);
     }
 }

@@ -47,11 +47,13 @@ internal sealed class AtomTextExaminer(Examination examination)
             ExamineText(content);
         else
             ExamineMedia(content, type);
+        // Nobody knows what is in content of a kind that is none.
+        var isKind = type is null or "text" or "html" or "xhtml" || MediaTypeForm.IsValid(type);
         var isText =
             type is null or "text" or "html" or "xhtml"
             || type.StartsWith("text/", StringComparison.OrdinalIgnoreCase)
             || MediaTypeForm.IsXml(type);
-        if ((isElsewhere || !isText) && !entry.Of(FeedNamespaces.Atom, "summary").Any())
+        if ((isElsewhere || (isKind && !isText)) && !entry.Of(FeedNamespaces.Atom, "summary").Any())
             examination.Report(AtomDetailRules.SummaryMissing, entry);
     }
 

@@ -32,8 +32,14 @@ internal sealed class RdfExaminer(Examination examination)
         var items = root.Own("item").ToList();
         if (items.Count == 0)
             examination.Report(Finding.Overall(SharedRules.NoEntries));
+        var parts = new AtomPartsExaminer(examination);
+        parts.Examine(channels[0]);
         foreach (var item in items)
+        {
             ExamineTexts(item);
+            parts.Examine(item);
+        }
+
         // RSS 0.90 is RDF too, but had neither names nor a list.
         if (channels[0].Namespace != FeedNamespaces.Rss10)
             return;

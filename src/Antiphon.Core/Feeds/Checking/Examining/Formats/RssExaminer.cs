@@ -1,5 +1,6 @@
 using System.Globalization;
 using Antiphon.Core.Feeds.Checking.Examining.Texts;
+using Antiphon.Core.Feeds.Forms;
 using Antiphon.Core.Feeds.Reading.Dates;
 using Antiphon.Core.Feeds.Rules.Rss;
 using Antiphon.Core.Feeds.Rules.Texts;
@@ -41,8 +42,14 @@ internal sealed class RssExaminer(Examination examination)
         if (items.Count == 0)
             examination.Report(Finding.Overall(SharedRules.NoEntries));
         var guids = new HashSet<string>(StringComparer.Ordinal);
+        var parts = new AtomPartsExaminer(examination);
+        parts.Examine(channels[0]);
         foreach (var item in items)
+        {
             new RssItemExaminer(examination, guids, isOld).Examine(item);
+            parts.Examine(item);
+        }
+
         ExamineBuild(channels[0], items);
         if (root.Attribute("version")?.Trim() == "0.91")
             ExamineOld(channels[0], items);
@@ -138,7 +145,7 @@ internal sealed class RssExaminer(Examination examination)
     {
         if (
             channel.Own("lastBuildDate").FirstOrDefault() is not { } build
-            || PublishedDateParser.Parse(build.Text) is not { } built
+            || Rfc822Form.Read(build.Text.Trim())?.Instant is not { } built
         )
             return;
         var newest = items

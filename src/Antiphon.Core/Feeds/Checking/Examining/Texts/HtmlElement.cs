@@ -8,6 +8,7 @@ namespace Antiphon.Core.Feeds.Checking.Examining.Texts;
 /// <param name="IsUnsafe">Whether readers remove it.</param>
 /// <param name="IsOfPages">Whether it is of a whole page.</param>
 /// <param name="IsKnown">Whether HTML has it; a hyphen makes one that its author defines.</param>
+/// <param name="IsObsolete">Whether HTML had it once (HTML Standard, §16.2).</param>
 internal sealed record HtmlElement(
     string Name,
     bool IsVoid,
@@ -15,11 +16,12 @@ internal sealed record HtmlElement(
     bool IsBlock,
     bool IsUnsafe,
     bool IsOfPages,
-    bool IsKnown
+    bool IsKnown,
+    bool IsObsolete
 )
 {
     /// <summary>An element that is not in the tables.</summary>
     /// <param name="name">Its name in small letters.</param>
     public static HtmlElement Unknown(string name) =>
-        new(name, false, false, false, false, false, IsKnown: name.AsSpan().ContainsAny('-', ':'));
+        new(name, false, false, false, false, false, IsKnown: name.AsSpan().ContainsAny('-', ':'), false);
 }

@@ -62,6 +62,8 @@ internal sealed partial class HtmlExaminer(
             return;
         if (EscapedTwice().Match(html) is { Success: true } twice)
             Report(SharedRules.EscapedTwice, twice.Index, twice.Value);
+        else if (IsEscapedWhole(html))
+            Report(SharedRules.EscapedTwice, html.IndexOf('&', StringComparison.Ordinal), "&lt;");
         foreach (var found in Entity().EnumerateMatches(html))
         {
             var name = html.Substring(found.Index + 1, found.Length - 2);
@@ -80,6 +82,8 @@ internal sealed partial class HtmlExaminer(
             Report(HtmlRules.Document, tag.At, $"<{tag.Name}>");
         else if (!tag.Element.IsKnown)
             Report(HtmlRules.ElementUnknown, tag.At, tag.Name);
+        else if (tag.Element.IsObsolete)
+            Report(HtmlRules.ElementObsolete, tag.At, tag.Name);
         if (tag.Name == "img")
         {
             if (tag.Value("alt") is null)
@@ -151,6 +155,17 @@ internal sealed partial class HtmlExaminer(
     /// <summary>An entity whose ampersand was escaped again.</summary>
     [GeneratedRegex(@"&amp;(?:amp|lt|gt|quot|apos|nbsp|#\d{1,6}|#x[0-9a-fA-F]{1,5});")]
     internal static partial Regex EscapedTwice();
+
+    /// <summary>
+    /// Whether a text is nothing but an element whose tags were escaped: readers show the tags instead of what they say.
+    /// </summary>
+    internal static bool IsEscapedWhole(string html) =>
+        !html.Contains('<', StringComparison.Ordinal)
+        && html.AsSpan().TrimStart().StartsWith("&lt;", StringComparison.Ordinal)
+        && EscapedWhole().IsMatch(html);
+
+    [GeneratedRegex(@"^\s*&lt;([A-Za-z][A-Za-z0-9]{0,9})\b(?:[^&]|&(?!gt;))*&gt;[\s\S]*&lt;/\1&gt;\s*$")]
+    private static partial Regex EscapedWhole();
 
     [GeneratedRegex(@"(?:<|&lt;)!\[CDATA\[|\]\](?:>|&gt;)\s*$")]
     private static partial Regex Section();

@@ -28,6 +28,10 @@ internal static class HtmlVocabulary
         "a abbr acronym address area article aside audio b bdi bdo big blink blockquote br canvas caption center cite code col colgroup data datalist dd del details dfn dialog dir div dl dt em fieldset figcaption figure font footer h1 h2 h3 h4 h5 h6 header hgroup hr i img ins kbd label legend li main map mark marquee math menu menuitem meter nav nobr ol optgroup option output p param picture pre progress q rb rp rt rtc ruby s samp search section slot small source span strike strong sub summary sup svg table tbody td template tfoot th thead time tr track tt u ul var video wbr"
     );
 
+    private static readonly FrozenSet<string> Obsolete = Set(
+        "acronym big blink center dir font marquee menuitem nobr rb rtc strike tt"
+    );
+
     private static readonly FrozenSet<string> WithAddress = Set(
         "href src cite longdesc action background data poster usemap formaction srcset ping manifest xlink:href"
     );
@@ -52,7 +56,8 @@ internal static class HtmlVocabulary
                 IsBlock: EndsParagraph.Contains(name),
                 IsUnsafe: Unsafe.Contains(name),
                 IsOfPages: OfPages.Contains(name),
-                IsKnown: true
+                IsKnown: true,
+                IsObsolete: Obsolete.Contains(name)
             ),
             StringComparer.OrdinalIgnoreCase
         );

@@ -25,6 +25,11 @@ internal static class XhtmlExaminer
     {
         if (HtmlVocabulary.IsUnsafe(element.LocalName) && told.Add("unsafe"))
             examination.Report(SharedRules.UnsafeMarkup, element, element.LocalName);
+        var known = HtmlVocabulary.Of(element.LocalName);
+        if (!known.IsKnown && told.Add("unknown"))
+            examination.Report(HtmlRules.ElementUnknown, element, element.LocalName);
+        else if (known.IsObsolete && told.Add("obsolete"))
+            examination.Report(HtmlRules.ElementObsolete, element, element.LocalName);
         if (element.LocalName == "img" && element.Attribute("alt") is null && told.Add("alt"))
             examination.Report(ContentRules.PictureWithoutWords, element);
         foreach (var attribute in element.Attributes.Where(attribute => attribute.Namespace.Length == 0))

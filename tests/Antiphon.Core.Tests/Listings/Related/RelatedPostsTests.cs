@@ -8,7 +8,7 @@ using static Antiphon.Core.Tests.Listings.Candidates;
 
 namespace Antiphon.Core.Tests.Listings.Related;
 
-public sealed class LikenessTests
+public sealed class RelatedPostsTests
 {
     private static readonly RelatedText Current = Text(
         1,
@@ -27,7 +27,7 @@ public sealed class LikenessTests
         var pool = new[] { rare, common }
             .Concat(Enumerable.Range(10, 20).Select(id => Text(id, $"Filler {id}", "Plain.", "Meteors")))
             .ToList();
-        var found = Likeness.To(Current, pool);
+        var found = RelatedPosts.To(Current, pool);
         Assert.True(found[2].Score > found[3].Score);
         Assert.Equal(["geminids"], found[2].Terms);
     }
@@ -37,17 +37,17 @@ public sealed class LikenessTests
     {
         var alike = Text(2, "Counting trails", "From the radiant, behind the quarry, long trails.", "House");
         var other = Text(3, "The tea urn", "It boils slowly and sings.", "House");
-        var found = Likeness.To(Current, [alike, other]);
+        var found = RelatedPosts.To(Current, [alike, other]);
         Assert.Contains("radiant", found[2].Words);
         Assert.DoesNotContain(3L, found.Keys);
     }
 
     [Fact]
-    public void APostIsNotRelatedToItself() => Assert.Empty(Likeness.To(Current, [Current]));
+    public void APostIsNotRelatedToItself() => Assert.Empty(RelatedPosts.To(Current, [Current]));
 
     [Fact]
     public void CapitalsMakeNoDifferenceToTerms() =>
-        Assert.Equal(["GEMINIDS"], Likeness.To(Current, [Text(2, "x", "y", "House", "GEMINIDS")])[2].Terms);
+        Assert.Equal(["GEMINIDS"], RelatedPosts.To(Current, [Text(2, "x", "y", "House", "GEMINIDS")])[2].Terms);
 
     [Fact]
     public void WordsSayMoreWhenFewTextsUseThem()
@@ -57,7 +57,7 @@ public sealed class LikenessTests
             .Select(id => Text(id, "Night", "The telescope stood ready.", "House"))
             .Append(Text(2, "Quarry", "The telescope stood at the quarry.", "House"))
             .ToList();
-        var found = Likeness.To(Text(1, "Quarry", "The telescope and the quarry.", "Sky"), pool);
+        var found = RelatedPosts.To(Text(1, "Quarry", "The telescope and the quarry.", "Sky"), pool);
         Assert.Equal("quarry", found[2].Words[0]);
     }
 

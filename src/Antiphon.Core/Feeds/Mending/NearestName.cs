@@ -1,7 +1,7 @@
-namespace Antiphon.Core.Feeds.Repair.Values;
+namespace Antiphon.Core.Feeds.Mending;
 
-/// <summary>How much two names are alike.</summary>
-internal static class Likeness
+/// <summary>Finds the name that was meant by one with a slip.</summary>
+internal static class NearestName
 {
     private const int LongestName = 40;
 
@@ -9,7 +9,7 @@ internal static class Likeness
     /// The one of some names that was meant by another: the same but for capitals, or with one letter in five wrong at
     /// most; null when none or several are that near.
     /// </summary>
-    public static string? Nearest(string name, IEnumerable<string> names)
+    public static string? Of(string name, IEnumerable<string> names)
     {
         if (name.Length is < 3 or > LongestName)
             return null;

@@ -5,7 +5,7 @@ namespace Antiphon.Core.Listings.Related;
 /// both use, weighed by how often a text uses them and how few texts do
 /// (term frequency and inverse document frequency, compared by the cosine).
 /// </summary>
-public static class Likeness
+public static class RelatedPosts
 {
     // A shared rare tag tells more than any likeness of words; a category that everything has tells next to nothing.
     private const double TermWeight = 1;
