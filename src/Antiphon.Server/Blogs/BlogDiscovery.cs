@@ -60,7 +60,7 @@ internal sealed class BlogDiscovery(GuardedClient client, TimeProvider clock)
     {
         // A feed that breaks before its first entry gives nothing to follow; saying where it breaks helps more than an
         // empty candidate.
-        if (given.Feed!.Items.Count == 0 && given.Findings.Any(IsBreak))
+        if (given.Feed!.Items.Count == 0 && given.Findings.Any(finding => MendRules.IsBreak(finding.Rule)))
             return Unreadable(given);
         return DiscoveryOutcome.Found(
             start.Address,
@@ -80,16 +80,13 @@ internal sealed class BlogDiscovery(GuardedClient client, TimeProvider clock)
     private static DiscoveryOutcome Unreadable(FeedCheckResult check)
     {
         // Where it breaks is what to mend; everything missing after the break is only its consequence.
-        var first = check.Findings.FirstOrDefault(IsBreak) ?? check.Findings[0];
+        var first = check.Findings.FirstOrDefault(finding => MendRules.IsBreak(finding.Rule)) ?? check.Findings[0];
         var place = first.Line is { } line ? $" (line {line}, column {first.Column})" : string.Empty;
         return DiscoveryOutcome.Refused(
             $"There is a feed here, but it cannot be read. {first.Message}{place}. {first.Fix}",
             "feed-unreadable"
         );
     }
-
-    private static bool IsBreak(Finding finding) =>
-        finding.Rule.Id.EndsWith("not-well-formed", StringComparison.Ordinal);
 
     private static bool LooksLikePage(Fetched start, FeedCheckResult check)
     {

@@ -156,6 +156,10 @@ public static class MendRules
         BrokenOff,
     ];
 
+    /// <summary>Whether what breaks a rule is not well-formed, be it XML or JSON.</summary>
+    public static bool IsBreak(CheckRule rule) =>
+        rule == DocumentRules.NotWellFormed || rule == DocumentRules.JsonNotWellFormed || All.Contains(rule);
+
     /// <summary>What was mended, as a finding at its place.</summary>
     public static Finding FindingOf(Mend mend) => Finding.At(Of(mend.Kind), mend.Line, mend.Column, mend.Detail);
 
