@@ -1,5 +1,6 @@
 using Antiphon.Core.Feeds.Checking;
 using Antiphon.Core.Feeds.Discovery;
+using Antiphon.Core.Feeds.Rules.Documents;
 using Antiphon.Core.Findings;
 using Antiphon.Server.Outgoing;
 using Antiphon.Server.Platform.Language;

@@ -58,7 +58,7 @@ onKeyStroke((event) => {
 </script>
 
 <template>
-  <PageTitle :title="t('mentions')">
+  <PageTitle :title="t('mentions')" help="mention">
     <template #state>{{ state }}</template>
     <template #act
       ><v-btn variant="outlined" @click="isAddresses = true">{{ t('webmentionAddresses') }}</v-btn></template

@@ -4,7 +4,7 @@ import { useQuery } from '@tanstack/vue-query'
 import { computed, reactive, ref, watch } from 'vue'
 import { api, lineOf, type Schemas, take, upload } from '../api'
 import FocusPoint from './FocusPoint.vue'
-import { CopyButton, useAct, useNotice } from '../shared'
+import { CopyButton, TermHelp, useAct, useNotice } from '../shared'
 import CropDialog from './CropDialog.vue'
 import { t } from './texts'
 
@@ -98,7 +98,9 @@ async function remove(): Promise<void> {
         <v-icon :icon="mdiRotateRight" size="16" /> {{ t('rotate') }}
       </button>
     </div>
-    <v-textarea v-model="form.alt" :label="t('descriptionAltText')" rows="2" :error-messages="act.fields.value.alt" />
+    <v-textarea v-model="form.alt" :label="t('descriptionAltText')" rows="2" :error-messages="act.fields.value.alt">
+      <template #append-inner><TermHelp term="altText" /></template>
+    </v-textarea>
     <v-text-field v-model="form.caption" :label="t('caption')" :error-messages="act.fields.value.caption" />
     <v-text-field v-model="form.credit" :label="t('credit')" />
     <div class="row">

@@ -70,7 +70,7 @@ async function remove(): Promise<void> {
 </script>
 
 <template>
-  <PageTitle :title="t('segments')"
+  <PageTitle :title="t('segments')" help="segment"
     ><template #state>{{ t('groupsSubscribersUpdatedAutomatically') }}</template
     ><template v-if="mayEdit" #act
       ><v-btn @click="picked = 'new'">{{ t('newSegment') }}</v-btn></template

@@ -48,7 +48,7 @@ async function save(): Promise<void> {
 </script>
 
 <template>
-  <PageTitle :title="t('spamFilter')">
+  <PageTitle :title="t('spamFilter')" help="spamScore">
     <template #state>{{ filter ? t('trainedSpamSpamGood', { spam: filter.spam, good: filter.good }) : '' }}</template>
   </PageTitle>
   <CommentTabs />

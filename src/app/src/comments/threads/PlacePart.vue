@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, reactive, ref, watch } from 'vue'
 import { api, type Schemas, take } from '../../api'
-import { CopyButton, useAct } from '../../shared'
+import { CopyButton, TermHelp, useAct } from '../../shared'
 import { t } from '../texts'
 
 /** The snippet of a thread, for one page or for a template that makes many. */
@@ -78,7 +78,7 @@ watch(
       </button>
     </div>
     <template v-if="place.isTemplate">
-      <p class="soft small">{{ t('oneSnippetServesEvery') }}</p>
+      <p class="soft small">{{ t('oneSnippetServesEvery') }} <TermHelp term="canonical" /></p>
       <v-switch
         v-model="usesId"
         class="ml-2"
@@ -133,7 +133,7 @@ watch(
     </div>
   </form>
   <div v-if="snippet" class="made">
-    <p class="small">{{ t('pasteWhereConversationShould') }}</p>
+    <p class="small">{{ t('pasteWhereConversationShould') }} <TermHelp term="snippet" /></p>
     <pre class="snippet" tabindex="0">{{ snippet.snippet }}</pre>
     <CopyButton big :text="snippet.snippet" :label="t('copySnippet')" />
     <p class="small mt-4">{{ place.isTemplate ? t('countInListTemplate') : t('optionalPasteWhereWant') }}</p>

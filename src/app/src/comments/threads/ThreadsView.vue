@@ -29,7 +29,7 @@ const setting = ref<Schemas['ThreadView'] | null>(null)
 </script>
 
 <template>
-  <PageTitle :title="t('allThreads')">
+  <PageTitle :title="t('allThreads')" help="thread">
     <template #state>{{ t('threads2', { threads: threads?.length ?? 0 }) }}.</template>
   </PageTitle>
   <CommentTabs />

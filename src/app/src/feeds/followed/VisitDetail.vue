@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Schemas } from '../../api'
-import { WhenText } from '../../shared'
+import { TermHelp, WhenText } from '../../shared'
 import { outcomes } from './visits'
 import { rich, t } from '../texts'
 import { RichText } from '../../texts'
@@ -28,7 +28,7 @@ const hubWords: Record<Schemas['HubState'], string> = {
         }}
       </p>
       <template v-if="props.feed.hub"
-        ><h4>{{ t('hub') }}</h4>
+        ><h4>{{ t('hub') }}<TermHelp term="hub" /></h4>
         <p class="small">
           <span class="address">{{ props.feed.hub.hub }}</span> {{ hubWords[props.feed.hub.state]
           }}<RichText v-if="props.feed.hub.state === 'subscribed'" :of="rich('askedAgainBefore')"

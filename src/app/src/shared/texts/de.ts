@@ -64,6 +64,32 @@ const de: Translated<typeof en> = {
   movedBackWaiting: 'Zurück unter Wartet',
   deleted: 'Gelöscht',
 
+  // TermHelp
+  whatTermMeans: 'Was „{term}“ heißt',
+  slugTerm: 'Slug',
+  slugMeans: 'Der letzte Teil der Adresse eines Beitrags.',
+  canonicalTerm: 'Kanonische Adresse',
+  canonicalMeans: 'Die Adresse, die Suchmaschinen zählen sollen, wenn ein Text an mehreren steht.',
+  altTextTerm: 'Beschreibung (Alternativtext)',
+  altTextMeans: 'Was ein Bild zeigt, für alle, die es nicht sehen.',
+  excerptTerm: 'Auszug',
+  excerptMeans: 'Eine kurze Zusammenfassung; ohne sie wird der Anfang des Textes verwendet.',
+  hubTerm: 'Hub',
+  hubMeans: 'Ein Dienst, der Feed-Readern eine Änderung sofort meldet (WebSub).',
+  socialPreviewTerm: 'Social-Vorschau',
+  socialPreviewMeans: 'Die Karte, die ein Netzwerk zeigt, wo Ihr Beitrag verlinkt ist.',
+  segmentTerm: 'Segment',
+  segmentMeans: 'Abonnenten, die etwas gemeinsam haben.',
+  spamScoreTerm: 'Spam-Wert',
+  spamScoreMeans: 'Wie sehr ein Kommentar nach Spam aussieht, von 0 bis 100 %.',
+  mentionTerm: 'Erwähnung',
+  mentionMeans:
+    'Eine Seite einer anderen Website, die auf Ihren Beitrag verlinkt und es uns gemeldet hat (Webmention, Pingback, Trackback).',
+  threadTerm: 'Thread',
+  threadMeans: 'Die Kommentare einer Seite.',
+  snippetTerm: 'Code',
+  snippetMeans: 'Der Code, den Sie in eine Seite einfügen.',
+
   // WhenText
   notYet: 'noch nicht',
 }

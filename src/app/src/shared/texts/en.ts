@@ -61,6 +61,31 @@ export default {
   movedBackWaiting: 'Moved back to Waiting',
   deleted: 'Deleted',
 
+  // TermHelp
+  whatTermMeans: 'What “{term}” means',
+  slugTerm: 'Slug',
+  slugMeans: 'The last part of a post’s address.',
+  canonicalTerm: 'Canonical address',
+  canonicalMeans: 'The address search engines shall count, when a text stands at several.',
+  altTextTerm: 'Description (alt text)',
+  altTextMeans: 'What a picture shows, for those who do not see it.',
+  excerptTerm: 'Excerpt',
+  excerptMeans: 'A short summary; without one the start of the text is used.',
+  hubTerm: 'Hub',
+  hubMeans: 'A service that tells feed readers about a change at once (WebSub).',
+  socialPreviewTerm: 'Social preview',
+  socialPreviewMeans: 'The card a network shows where your post is linked.',
+  segmentTerm: 'Segment',
+  segmentMeans: 'Subscribers who share something.',
+  spamScoreTerm: 'Spam score',
+  spamScoreMeans: 'How much a comment looks like spam, from 0 to 100%.',
+  mentionTerm: 'Mention',
+  mentionMeans: 'A page of another site that links to your post and told us (Webmention, Pingback, Trackback).',
+  threadTerm: 'Thread',
+  threadMeans: 'The comments of one page.',
+  snippetTerm: 'Snippet',
+  snippetMeans: 'The code you paste into a page.',
+
   // WhenText
   notYet: 'not yet',
 } as const

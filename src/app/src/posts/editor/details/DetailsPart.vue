@@ -4,6 +4,7 @@ import type { Schemas } from '../../../api'
 import { FocusPoint, isOfLibrary, PicturePicker } from '../../../pictures'
 import PictureUses from './PictureUses.vue'
 import { t } from '../../texts'
+import { TermHelp } from '../../../shared'
 
 /** What is said about the post itself. */
 const post = defineModel<Schemas['PostRequest']>({ required: true })
@@ -95,7 +96,9 @@ function take([picture]: Schemas['PictureView'][]): void {
       rows="2"
       :readonly="props.readonly"
       :error-messages="props.fields.excerpt"
-    />
+    >
+      <template #append-inner><TermHelp term="excerpt" /></template>
+    </v-textarea>
     <v-combobox
       v-model="post.author"
       :items="props.terms?.authors ?? []"
@@ -128,7 +131,9 @@ function take([picture]: Schemas['PictureView'][]): void {
       v-model="post.pictureAlt"
       :label="t('descriptionAltText')"
       :readonly="props.readonly"
-    />
+    >
+      <template #append-inner><TermHelp term="altText" /></template>
+    </v-text-field>
     <FocusPoint
       v-if="post.pictureAddress"
       v-model:x="post.focusX!"
@@ -155,7 +160,9 @@ function take([picture]: Schemas['PictureView'][]): void {
       :placeholder="t('fromTitle')"
       :readonly="props.readonly"
       :error-messages="props.fields.slug"
-    />
+    >
+      <template #append-inner><TermHelp term="slug" /></template>
+    </v-text-field>
     <PicturePicker v-if="picking" v-model="picking" :site-id="props.siteId" :title="post.title" @chosen="take" />
   </div>
 </template>

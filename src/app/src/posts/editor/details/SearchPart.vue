@@ -4,6 +4,7 @@ import type { Schemas } from '../../../api'
 import { PostLayer } from '../../../comments'
 import WidthMeter from '../sending/WidthMeter.vue'
 import { t } from '../../texts'
+import { TermHelp } from '../../../shared'
 
 /** What search engines and networks are told, and the conversation below the post. */
 const details = defineModel<Schemas['PostDetails']>({ required: true })
@@ -56,14 +57,18 @@ const closes = computed(() => details.value.commentsCloseAt?.slice(0, 10) ?? '')
         rows="2"
         :readonly="props.readonly"
         @update:model-value="(socialText: string) => set({ socialText })"
-      />
+      >
+        <template #append-inner><TermHelp term="socialPreview" /></template>
+      </v-textarea>
       <v-text-field
         :model-value="details.canonicalAddress"
         :label="t('canonicalAddress')"
         :readonly="props.readonly"
         :error-messages="props.fields['details.canonicalAddress']"
         @update:model-value="(canonicalAddress: string) => set({ canonicalAddress })"
-      />
+      >
+        <template #append-inner><TermHelp term="canonical" /></template>
+      </v-text-field>
       <v-text-field
         :model-value="details.language"
         :label="t('languageIfNotSites')"
