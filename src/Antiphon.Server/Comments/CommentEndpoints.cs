@@ -3,6 +3,7 @@ using Antiphon.Core.Pictures;
 using Antiphon.Core.Sites;
 using Antiphon.Data;
 using Antiphon.Data.Comments;
+using Antiphon.Server.Comments.Deciding;
 using Antiphon.Server.Comments.Filtering;
 using Antiphon.Server.Comments.Following;
 using Antiphon.Server.Comments.Moderation;
@@ -52,6 +53,7 @@ internal static class CommentEndpoints
         comments.MapCommentTransfer();
         comments.MapFilter();
         comments.MapCommentSettings();
+        comments.MapCommentRules();
         var threads = site.MapGroup("/threads").WithTags("Comments");
         threads.MapGet("", ListThreads).Needs(SiteRight.See).WithName("listThreads");
         threads.MapThreadClearing();

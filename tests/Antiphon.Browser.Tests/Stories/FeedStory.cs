@@ -184,7 +184,10 @@ public sealed class FeedStory(DemoInstallation demo)
         browser.Open(new Uri(demo.Workplace, "feeds/watched/1")).Sees("Footpath Diary").Sees("Valid");
         await demo.Installation.World.MisbehaveAsync("footpath", "broken");
         browser.Press("Check now").Sees("Has errors");
-        browser.Open(new Uri(demo.Workplace, "feeds")).Sees("Footpath Diary has errors").Sees("XML error");
+        browser
+            .Open(new Uri(demo.Workplace, "feeds"))
+            .Sees("Footpath Diary has errors")
+            .Sees("The document breaks off");
         var mails = await Eventually.IsAsync("the mails of the notice", demo.Installation.World.MailsAsync, all =>
             all.Count(mail => mail.Subject == "Footpath Diary has errors") == 2
         );

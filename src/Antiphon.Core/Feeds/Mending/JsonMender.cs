@@ -85,48 +85,19 @@ public sealed class JsonMender
 
     private void Block(bool isObject, int depth)
     {
-        var close = isObject ? '}' : ']';
         _written.Append(_source[_at++]);
         var hasEntry = false;
         var comma = -1;
-        while (true)
+        while (!Ends(isObject, ref comma))
         {
-            Space();
-            if (IsOver)
+            if (_source[_at] is ',' or ';')
             {
-                NoteEnd();
-                break;
-            }
-
-            var c = _source[_at];
-            if (c == close)
-            {
-                _at++;
-                break;
-            }
-
-            if (c is '}' or ']')
-            {
-                // The bracket of what is around it: this one was not closed.
-                Note(_at, isObject ? "an object that is not closed" : "a list that is not closed");
-                break;
-            }
-
-            if (c is ',' or ';')
-            {
-                if (comma >= 0 || !hasEntry || c == ';')
-                    Note(_at, c == ';' ? "a semicolon instead of a comma" : "a comma too many");
+                var isSemicolon = _source[_at] == ';';
+                if (comma >= 0 || !hasEntry || isSemicolon)
+                    Note(_at, isSemicolon ? "a semicolon instead of a comma" : "a comma too many");
                 comma = hasEntry ? _at : -1;
                 _at++;
                 continue;
-            }
-
-            if (!isObject && c == '"' && IsName())
-            {
-                // A member of the object around it: the list was not closed before.
-                Note(comma < 0 ? _at : comma, "a list that is not closed");
-                (_at, comma) = (comma < 0 ? _at : comma, -1);
-                break;
             }
 
             if (hasEntry && comma < 0)
@@ -142,7 +113,39 @@ public sealed class JsonMender
 
         if (comma >= 0)
             Note(comma, "a comma too many");
-        _written.Append(close);
+        _written.Append(isObject ? '}' : ']');
+    }
+
+    // Whether the object or list is over here: closed, broken off, or left open by its author.
+    private bool Ends(bool isObject, ref int comma)
+    {
+        Space();
+        if (IsOver)
+        {
+            NoteEnd();
+            return true;
+        }
+
+        var c = _source[_at];
+        if (c == (isObject ? '}' : ']'))
+        {
+            _at++;
+            return true;
+        }
+
+        if (c is '}' or ']')
+        {
+            // The bracket of what is around it: this one was not closed.
+            Note(_at, isObject ? "an object that is not closed" : "a list that is not closed");
+            return true;
+        }
+
+        if (isObject || c != '"' || !IsName())
+            return false;
+        // A member of the object around it: the list was not closed before, and the comma is the object's.
+        (_at, comma) = (comma < 0 ? _at : comma, -1);
+        Note(_at, "a list that is not closed");
+        return true;
     }
 
     // Whether the text that begins here is followed by a colon.

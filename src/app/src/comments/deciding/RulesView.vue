@@ -4,13 +4,15 @@ import { PageTitle, useNotice, useSite } from '../../shared'
 import CommentTabs from '../CommentTabs.vue'
 import { standings } from '../words'
 import RuleRow from './RuleRow.vue'
+import { useRuleBlogs } from './useRuleBlogs'
 import { useRules } from './useRules'
 import { rich, t } from '../texts'
 import { RichText } from '../../texts'
 
 const { id } = useSite()
 const { say } = useNotice()
-const { query, blogs, rules, dirty, trial, act, add, remove, move, tryOut, save } = useRules(id)
+const { query, rules, dirty, trial, act, add, remove, move, tryOut, save } = useRules(id)
+const blogs = useRuleBlogs(id)
 const sent = { publish: t('published2'), wait: t('held'), spam: t('markedSpam2'), refuse: t('rejected') } as const
 
 async function keep(): Promise<void> {

@@ -13,11 +13,6 @@ export function useRules(site: Ref<number>) {
     queryKey: ['comment-rules', site],
     queryFn: () => take(api.GET('/api/sites/{site}/comments/rules', path())),
   })
-  const blogs = useQuery({
-    queryKey: ['comment-settings', site],
-    queryFn: () => take(api.GET('/api/sites/{site}/comments/settings', path())),
-    select: (settings) => settings.blogs,
-  })
   const rules = ref<Schemas['CommentRule'][]>([])
   const trial = ref<Schemas['RulesTrial']>()
   watch(
@@ -63,7 +58,6 @@ export function useRules(site: Ref<number>) {
 
   return {
     query,
-    blogs: computed(() => blogs.data.value ?? []),
     rules,
     dirty,
     trial,
