@@ -154,8 +154,13 @@ const trimmed = () => set({ words: rule.value.words.map((word) => word.trim()).f
   flex: 1 0 100%;
   margin: 0;
 }
+.act :deep(input::placeholder) {
+  color: var(--ink);
+  opacity: 0.85;
+}
 .order {
   display: flex;
+  align-items: flex-start;
   padding-top: 4px;
 }
 @media (max-width: 860px) {
