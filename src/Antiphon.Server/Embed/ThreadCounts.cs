@@ -61,28 +61,38 @@ internal static class ThreadCounts
     {
         var folded = wanted.Where(LinkResolver.IsWeb).ToLookup(address => FoldedAddress.Of(address));
         var places = folded.Select(group => group.Key).ToList();
-        var now = await database
-            .Threads.Where(thread =>
-                thread.SiteId == site.Id
-                && (wanted.Contains(thread.Identifier) || places.Contains(thread.FoldedAddress))
-            )
-            .Select(thread => new Counted(thread.Identifier, thread.FoldedAddress, thread.PublicCount))
-            .ToListAsync(cancellation);
-        var before = await database
-            .ThreadAliases.Where(alias =>
-                alias.SiteId == site.Id && (wanted.Contains(alias.Identifier!) || places.Contains(alias.FoldedAddress))
-            )
-            .Select(alias => new Counted(alias.Identifier, alias.FoldedAddress, alias.Thread.PublicCount))
-            .ToListAsync(cancellation);
         var counts = new Dictionary<string, int>(StringComparer.Ordinal);
-        foreach (var thread in now.Concat(before))
+        void Take(List<Counted> threads)
         {
-            if (thread.Identifier is not null)
-                counts.TryAdd(thread.Identifier, thread.Count);
-            foreach (var address in folded[thread.FoldedAddress])
-                counts.TryAdd(address, thread.Count);
+            foreach (var thread in threads)
+            {
+                if (thread.Identifier is not null)
+                    counts.TryAdd(thread.Identifier, thread.Count);
+                foreach (var address in folded[thread.FoldedAddress])
+                    counts.TryAdd(address, thread.Count);
+            }
         }
 
+        Take(
+            await database
+                .Threads.Where(thread =>
+                    thread.SiteId == site.Id
+                    && (wanted.Contains(thread.Identifier) || places.Contains(thread.FoldedAddress))
+                )
+                .Select(thread => new Counted(thread.Identifier, thread.FoldedAddress, thread.PublicCount))
+                .ToListAsync(cancellation)
+        );
+        if (wanted.TrueForAll(counts.ContainsKey))
+            return counts;
+        Take(
+            await database
+                .ThreadAliases.Where(alias =>
+                    alias.SiteId == site.Id
+                    && (wanted.Contains(alias.Identifier!) || places.Contains(alias.FoldedAddress))
+                )
+                .Select(alias => new Counted(alias.Identifier, alias.FoldedAddress, alias.Thread.PublicCount))
+                .ToListAsync(cancellation)
+        );
         return counts;
     }
 

@@ -70,7 +70,7 @@ internal sealed class AtomRepair(RepairWork work)
                     elements.Repair(part, known);
             }
 
-            RepairContainer(container);
+            RepairParts(container);
         }
     }
 
@@ -146,6 +146,12 @@ internal sealed class AtomRepair(RepairWork work)
 
     private void RepairContainer(XElement container)
     {
+        RepairParts(container);
+        RepairAlternates(container);
+    }
+
+    private void RepairParts(XElement container)
+    {
         var parts = new AtomPartRepair(work);
         RepairDates(container);
         foreach (
@@ -163,7 +169,6 @@ internal sealed class AtomRepair(RepairWork work)
         )
             parts.Category(category);
         DropBlank(container);
-        RepairAlternates(container);
         var texts = new AtomTextRepair(work);
         foreach (
             var text in container

@@ -42,6 +42,7 @@ internal static class LegalCases
             Case.Rss("an enclosure with codecs", "type=\"audio/mpeg\"/>", "type=\"audio/ogg; codecs=opus\"/>"),
             Case.Rss("a media type with a plus", "type=\"audio/mpeg\"/>", "type=\"application/vnd.quillmoor.sky+zip\"/>"),
             Case.Rss("elements of atom", "<ttl>60</ttl>", "<ttl>60</ttl><atom:author><atom:name>Ida Marsh</atom:name></atom:author><atom:updated>2026-11-24T09:30:00Z</atom:updated><atom:link rel=\"hub\" href=\"https://hub.example/\"/><atom:link href=\"mailto:ida@quillmoor.example?subject=log\" rel=\"related\"/>"),
+            Case.Rss("several pages of atom in rss", "<ttl>60</ttl>", "<ttl>60</ttl><atom:link href=\"https://quillmoor.example/a\"/><atom:link href=\"https://quillmoor.example/b\"/>"),
             Case.Rss("a cloud that names nothing", "registerProcedure=\"tell\"", "registerProcedure=\"\""),
             Case.Rss("everything a channel may have", "<ttl>60</ttl>", "<ttl>60</ttl><copyright>© Quillmoor</copyright><webMaster>web@quillmoor.example</webMaster><pubDate>Tue, 24 Nov 2026 09:00:00 GMT</pubDate><generator>Desk</generator><docs>https://quillmoor.example/rss</docs><rating>(PICS-1.1)</rating>"),
             ("rss 0.92", new(GoodFeeds.Rss, "", "<rss version=\"0.92\"><channel><title>Log</title><link>https://quillmoor.example/</link><description>x</description><item><description>a</description></item></channel></rss>")),

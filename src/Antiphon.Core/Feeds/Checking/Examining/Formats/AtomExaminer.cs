@@ -102,7 +102,7 @@ internal sealed class AtomExaminer(Examination examination)
     }
 
     /// <summary>Examines the ids, dates, links and texts of Atom that stand in an element.</summary>
-    public void ExamineContainer(SourceElement parent)
+    public void ExamineParts(SourceElement parent)
     {
         foreach (var child in parent.Children.Where(child => child.Namespace == FeedNamespaces.Atom))
         {
@@ -122,7 +122,12 @@ internal sealed class AtomExaminer(Examination examination)
                     break;
             }
         }
+    }
 
+    // How many pages there may be of one kind is said of feeds and entries of Atom alone (RFC 4287 §4.1.1, §4.1.2).
+    private void ExamineContainer(SourceElement parent)
+    {
+        ExamineParts(parent);
         ExamineAlternates(parent);
     }
 

@@ -27,6 +27,6 @@ internal sealed class AtomPartsExaminer(Examination examination)
         }
 
         if (hasAny)
-            _atom.ExamineContainer(container);
+            _atom.ExamineParts(container);
     }
 }

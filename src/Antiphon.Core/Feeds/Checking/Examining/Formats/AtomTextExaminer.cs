@@ -39,20 +39,19 @@ internal sealed class AtomTextExaminer(Examination examination)
     {
         var type = content.Attribute("type")?.Trim();
         var isElsewhere = content.Attribute("src") is not null;
-        if (type is not null and not ("text" or "html" or "xhtml") && !MediaTypeForm.IsValid(type))
-            examination.Report(AtomStructureRules.ContentType, content, type);
+        var isOfAtom = type is null or "text" or "html" or "xhtml";
+        var isKind = isOfAtom || MediaTypeForm.IsValid(type!);
+        if (!isKind)
+            examination.Report(AtomStructureRules.ContentType, content, type!);
         else if (isElsewhere)
             ExamineElsewhere(content, type);
-        else if (type is null or "text" or "html" or "xhtml")
+        else if (isOfAtom)
             ExamineText(content);
         else
-            ExamineMedia(content, type);
-        // Nobody knows what is in content of a kind that is none.
-        var isKind = type is null or "text" or "html" or "xhtml" || MediaTypeForm.IsValid(type);
+            ExamineMedia(content, type!);
         var isText =
-            type is null or "text" or "html" or "xhtml"
-            || type.StartsWith("text/", StringComparison.OrdinalIgnoreCase)
-            || MediaTypeForm.IsXml(type);
+            isOfAtom || type!.StartsWith("text/", StringComparison.OrdinalIgnoreCase) || MediaTypeForm.IsXml(type);
+        // Nobody knows what is in content of a kind that is none.
         if ((isElsewhere || (isKind && !isText)) && !entry.Of(FeedNamespaces.Atom, "summary").Any())
             examination.Report(AtomDetailRules.SummaryMissing, entry);
     }

@@ -75,9 +75,6 @@ internal static class HtmlVocabulary
     public static HtmlElement Of(ReadOnlySpan<char> name) =>
         ByName.TryGetValue(name, out var element) ? element : HtmlElement.Unknown(name.ToString().ToLowerInvariant());
 
-    /// <summary>An element that readers remove.</summary>
-    public static bool IsUnsafe(string name) => Unsafe.Contains(name);
-
     /// <summary>An attribute that holds an address.</summary>
     public static bool HoldsAddress(string name) => WithAddress.Contains(name);
 

@@ -23,9 +23,9 @@ internal static class XhtmlExaminer
 
     private static void ExamineOne(Examination examination, SourceElement element, HashSet<string> told)
     {
-        if (HtmlVocabulary.IsUnsafe(element.LocalName) && told.Add("unsafe"))
-            examination.Report(SharedRules.UnsafeMarkup, element, element.LocalName);
         var known = HtmlVocabulary.Of(element.LocalName);
+        if (known.IsUnsafe && told.Add("unsafe"))
+            examination.Report(SharedRules.UnsafeMarkup, element, element.LocalName);
         if (!known.IsKnown && told.Add("unknown"))
             examination.Report(HtmlRules.ElementUnknown, element, element.LocalName);
         else if (known.IsObsolete && told.Add("obsolete"))
