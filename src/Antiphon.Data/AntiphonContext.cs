@@ -87,7 +87,7 @@ public sealed class AntiphonContext(DbContextOptions<AntiphonContext> options)
     public DbSet<Letter> Letters => Set<Letter>();
 
     /// <summary>Skeletons posts start from.</summary>
-    public DbSet<Pattern> Patterns => Set<Pattern>();
+    public DbSet<PostTemplate> PostTemplates => Set<PostTemplate>();
 
     /// <summary>What readers asked through forms.</summary>
     public DbSet<Question> Questions => Set<Question>();

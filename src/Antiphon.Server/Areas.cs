@@ -139,7 +139,7 @@ internal static class Areas
         site.MapCalendar();
         site.MapPostWork();
         site.MapPostPages();
-        site.MapPatterns();
+        site.MapPostTemplates();
         site.MapCards();
         site.MapPostCheck();
         site.MapPostVersions();

@@ -2806,7 +2806,7 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("BulkChanges");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Posts.Editing.Pattern", b =>
+            modelBuilder.Entity("Antiphon.Data.Posts.Editing.PostTemplate", b =>
                 {
                     b.Property<long>("Id")
                         .ValueGeneratedOnAdd()
@@ -4354,7 +4354,7 @@ namespace Antiphon.Data.Migrations
                     b.Navigation("Site");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Posts.Editing.Pattern", b =>
+            modelBuilder.Entity("Antiphon.Data.Posts.Editing.PostTemplate", b =>
                 {
                     b.HasOne("Antiphon.Data.Sites.Site", null)
                         .WithMany()

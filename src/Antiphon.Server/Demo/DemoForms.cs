@@ -8,12 +8,12 @@ using Antiphon.Data.Subscribers;
 namespace Antiphon.Server.Demo;
 
 /// <summary>
-/// What the demo's posts start from and what readers of them send: patterns, follow links, a question form with a
+/// What the demo's posts start from and what readers of them send: templates, follow links, a question form with a
 /// question.
 /// </summary>
 internal sealed class DemoForms(AntiphonContext database, DateTimeOffset now)
 {
-    private static readonly (string Name, string Body, string Category, string[] Tags)[] Patterns =
+    private static readonly (string Name, string Body, string Category, string[] Tags)[] Templates =
     [
         (
             "Observing report",
@@ -46,8 +46,8 @@ internal sealed class DemoForms(AntiphonContext database, DateTimeOffset now)
     /// <summary>Adds them to the context.</summary>
     public void Add(Site site, IReadOnlyCollection<Post> posts)
     {
-        database.Patterns.AddRange(
-            Patterns.Select(pair => new Pattern
+        database.PostTemplates.AddRange(
+            Templates.Select(pair => new PostTemplate
             {
                 SiteId = site.Id,
                 Name = pair.Name,

@@ -39,7 +39,7 @@ internal static class EnteredContent
     }
 
     /// <summary>The same for the row of a list.</summary>
-    public static PostContent Over(this QuickEdit request, PostContent before) =>
+    public static PostContent Over(this PostSummaryEdit request, PostContent before) =>
         before with
         {
             Title = request.Title.Trim(),

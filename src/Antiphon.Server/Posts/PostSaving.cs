@@ -39,7 +39,7 @@ internal sealed class PostSaving(AntiphonContext database, IKeySource keys, Time
     }
 
     /// <summary>The same for the row of a list.</summary>
-    public async Task ApplyRowAsync(QuickEdit request, Post post, CancellationToken cancellation)
+    public async Task ApplyRowAsync(PostSummaryEdit request, Post post, CancellationToken cancellation)
     {
         post.Apply(request.Over(post.ToContent()));
         if (post.Status == PostStatus.Published)

@@ -127,19 +127,53 @@ function lookAt(file, code, slots) {
   visit(ts.createSourceFile('code.ts', code, ts.ScriptTarget.Latest, true))
 }
 
+/** Words written where a text is shown, in place of a key of the catalogue: of markup, or of what an expression comes to. */
+function wordsIn(code) {
+  const says = (node) => {
+    if (ts.isStringLiteralLike(node)) return [node.text]
+    if (ts.isTemplateExpression(node))
+      return [node.head, ...node.templateSpans.map((span) => span.literal)].map((one) => one.text)
+    if (ts.isConditionalExpression(node)) return [...says(node.whenTrue), ...says(node.whenFalse)]
+    if (ts.isParenthesizedExpression(node)) return says(node.expression)
+    if (ts.isBinaryExpression(node) && spoken.includes(node.operatorToken.kind))
+      return [...says(node.left), ...says(node.right)]
+    return []
+  }
+  const [statement] = ts.createSourceFile('code.ts', code, ts.ScriptTarget.Latest, true).statements
+  return statement && ts.isExpressionStatement(statement) ? says(statement.expression) : []
+}
+const spoken = [ts.SyntaxKind.PlusToken, ts.SyntaxKind.BarBarToken, ts.SyntaxKind.QuestionQuestionToken]
+const shown = ['title', 'label', 'placeholder', 'hint', 'aria-label', 'alt']
+
+/** Holds that what a part of a template shows comes from the catalogue; addresses and styles shown as examples, and the name of the house, are the same in every language. */
+function holdNoWords(file, words) {
+  for (const word of words)
+    if (/\p{L}{2}/u.test(word) && !/^(https:\/\/|[\w:]+ \w+ \{)/.test(word) && !allowed.includes(word.trim()))
+      faults.push(`${file} says “${word.trim()}” itself`)
+}
+const allowed = ['Aa', 'Antiphon', 'Ctrl K']
+
 /** Every expression of a template, with the slots of the element it stands at. */
-function lookThrough(file, node, text) {
+function lookThrough(file, node, text, isCode = false) {
   const codeOf = (part) => text.slice(part.loc.start.offset, part.loc.end.offset)
   const slots = (node.children ?? []).flatMap((child) =>
     child.tag === 'template' ? child.props.filter((one) => one.name === 'slot').map((one) => one.arg?.content) : [],
   )
-  if (node.type === 5) lookAt(file, `(${codeOf(node.content)})`, [])
+  if (node.type === 5) {
+    lookAt(file, `(${codeOf(node.content)})`, [])
+    if (!isCode) holdNoWords(file, wordsIn(`(${codeOf(node.content)})`))
+  }
+  if (node.type === 2 && !isCode) holdNoWords(file, [node.content])
   for (const one of node.props ?? []) {
+    if (one.type === 6 && shown.includes(one.name) && one.value) holdNoWords(file, [one.value.content])
+    if (one.type === 7 && one.exp && shown.includes(one.arg?.content))
+      holdNoWords(file, wordsIn(`(${codeOf(one.exp)})`))
     if (one.type !== 7 || !one.exp || one.name === 'slot') continue
     const code = one.name === 'for' ? codeOf(one.forParseResult.source) : codeOf(one.exp)
     lookAt(file, one.name === 'on' ? `{${code}}` : `(${code})`, slots)
   }
-  for (const child of node.children ?? []) lookThrough(file, child, text)
+  for (const child of node.children ?? [])
+    lookThrough(file, child, text, isCode || ['code', 'kbd', 'pre'].includes(node.tag))
 }
 
 for (const file of sources) {

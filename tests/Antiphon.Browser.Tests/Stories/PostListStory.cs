@@ -28,15 +28,43 @@ public sealed class PostListStory(DemoInstallation demo)
     }
 
     [Fact]
-    public void A_row_is_edited_in_the_list()
+    public void Details_are_changed_beside_the_list_and_changed_back()
     {
         using var browser = demo.SignedIn();
         browser
             .Open(new Uri(demo.Workplace, "posts?search=noctilucent"))
-            .Click("button[aria-label^='Edit details of “Noctilucent']")
-            .Fill("form.quick input", "Noctilucent clouds, at last")
+            .Click("button[aria-label^='Details of “Noctilucent']")
+            .Sees("Open in editor")
+            .Fill("form.details input", "Noctilucent clouds, at last")
             .Press("Save")
-            .Sees("Noctilucent clouds, at last");
+            .Sees("Details of “Noctilucent clouds, at last” saved.");
+        Accessibility.Check(browser);
+        browser
+            .Press("Undo")
+            .NoLongerSees("Noctilucent clouds, at last")
+            .Click(".panel .close")
+            .NoLongerSees("Open in editor");
+    }
+
+    [Fact]
+    public void A_post_is_found_in_the_bin_by_the_filter_and_restored()
+    {
+        using var browser = demo.SignedIn();
+        browser
+            .Open(new Uri(demo.Workplace, "posts?search=Noctilucent"))
+            .Click("button[aria-label^='Details of “Noctilucent']")
+            .Press("Move to bin")
+            .Sees("is in the bin.")
+            .Open(new Uri(demo.Workplace, "posts"))
+            .Press("Filter")
+            .Choose(".fields input", "In the bin")
+            .Sees("kept for 30 days")
+            .Sees("Status: In the bin")
+            .Click("button[aria-label^='Details of “Noctilucent']")
+            .Press("Restore")
+            .Sees("is restored.")
+            .Click("button[aria-label='Remove filter Status: In the bin']")
+            .NoLongerSees("kept for 30 days");
     }
 
     [Fact]

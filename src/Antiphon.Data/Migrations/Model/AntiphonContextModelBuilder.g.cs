@@ -14,7 +14,7 @@ namespace Antiphon.Data.Migrations.Model
     public partial class AntiphonContextModel
     {
         private AntiphonContextModel()
-            : base(skipDetectChanges: false, modelId: new Guid("5bfcbb3d-0141-4b0a-8463-b5f998c1ad16"), entityTypeCount: 80)
+            : base(skipDetectChanges: false, modelId: new Guid("69aff669-fa91-439a-85f3-309919865bbd"), entityTypeCount: 80)
         {
         }
 
@@ -77,8 +77,8 @@ namespace Antiphon.Data.Migrations.Model
             var author = AuthorEntityType.Create(this);
             var category = CategoryEntityType.Create(this);
             var bulkChange = BulkChangeEntityType.Create(this);
-            var pattern = PatternEntityType.Create(this);
             var postPresence = PostPresenceEntityType.Create(this);
+            var postTemplate = PostTemplateEntityType.Create(this);
             var previewLink = PreviewLinkEntityType.Create(this);
             var reviewRemark = ReviewRemarkEntityType.Create(this);
             var waitingChange = WaitingChangeEntityType.Create(this);
@@ -167,8 +167,8 @@ namespace Antiphon.Data.Migrations.Model
             NoticeEntityType.CreateForeignKey1(notice, site);
             NoticeMailEntityType.CreateForeignKey1(noticeMail, notice);
             LetterEntityType.CreateForeignKey1(letter, site);
-            PatternEntityType.CreateForeignKey1(pattern, site);
             PostPresenceEntityType.CreateForeignKey1(postPresence, post);
+            PostTemplateEntityType.CreateForeignKey1(postTemplate, site);
             PreviewLinkEntityType.CreateForeignKey1(previewLink, post);
             ReviewRemarkEntityType.CreateForeignKey1(reviewRemark, post);
             WaitingChangeEntityType.CreateForeignKey1(waitingChange, post);
@@ -250,8 +250,8 @@ namespace Antiphon.Data.Migrations.Model
             AuthorEntityType.CreateAnnotations(author);
             CategoryEntityType.CreateAnnotations(category);
             BulkChangeEntityType.CreateAnnotations(bulkChange);
-            PatternEntityType.CreateAnnotations(pattern);
             PostPresenceEntityType.CreateAnnotations(postPresence);
+            PostTemplateEntityType.CreateAnnotations(postTemplate);
             PreviewLinkEntityType.CreateAnnotations(previewLink);
             ReviewRemarkEntityType.CreateAnnotations(reviewRemark);
             WaitingChangeEntityType.CreateAnnotations(waitingChange);

@@ -123,7 +123,7 @@ internal sealed record BulkResult(long Change, int Posts);
 internal sealed record BulkUndone(int Posts, int Kept);
 
 /// <summary>What the row of a list changes without opening the post.</summary>
-internal sealed record QuickEdit(
+internal sealed record PostSummaryEdit(
     int Revision,
     string Title,
     string? Slug,

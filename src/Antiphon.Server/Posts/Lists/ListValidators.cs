@@ -3,24 +3,24 @@ using FluentValidation;
 
 namespace Antiphon.Server.Posts.Lists;
 
-/// <summary>Rules for changing a row.</summary>
-internal sealed class QuickEditValidator : AbstractValidator<QuickEdit>
+/// <summary>Rules for changing the details a list shows.</summary>
+internal sealed class PostSummaryEditValidator : AbstractValidator<PostSummaryEdit>
 {
-    public QuickEditValidator()
+    public PostSummaryEditValidator()
     {
-        RuleFor(row => row.Title)
+        RuleFor(edit => edit.Title)
             .NotEmpty()
             .WithMessage("Enter a title.")
             .MaximumLength(300)
             .WithMessage("Use at most 300 characters.");
-        RuleFor(row => row.Slug).MaximumLength(Slug.MaxLength * 2).WithMessage("Use at most 160 characters.");
-        RuleFor(row => row.Author).MaximumLength(100);
-        RuleFor(row => row.Category).MaximumLength(100);
-        RuleFor(row => row.Tags)
+        RuleFor(edit => edit.Slug).MaximumLength(Slug.MaxLength * 2).WithMessage("Use at most 160 characters.");
+        RuleFor(edit => edit.Author).MaximumLength(100);
+        RuleFor(edit => edit.Category).MaximumLength(100);
+        RuleFor(edit => edit.Tags)
             .NotNull()
             .Must(tags => tags is null || tags.Count <= 30)
             .WithMessage("Use at most 30 tags.");
-        RuleForEach(row => row.Tags).MaximumLength(60).WithMessage("Use at most 60 characters for each tag.");
+        RuleForEach(edit => edit.Tags).MaximumLength(60).WithMessage("Use at most 60 characters for each tag.");
     }
 }
 

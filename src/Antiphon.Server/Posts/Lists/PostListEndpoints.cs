@@ -32,9 +32,9 @@ internal static class PostListEndpoints
         posts
             .MapPut("/{post:long}/row", ChangeRow)
             .Needs(SiteRight.Edit)
-            .Validate<QuickEdit>()
+            .Validate<PostSummaryEdit>()
             .WithName("changePostRow")
-            .WithSummary("Changes what the row of a list shows.");
+            .WithSummary("Changes the details of a post that a list shows.");
         posts
             .MapPost("/{post:long}/copy", Duplicate)
             .Needs(SiteRight.Write)
@@ -130,7 +130,7 @@ internal static class PostListEndpoints
     private static async Task<Results<Ok<PostSummary>, NotFound, ValidationProblem, ProblemHttpResult>> ChangeRow(
         long site,
         long post,
-        QuickEdit request,
+        PostSummaryEdit request,
         HttpContext http,
         AntiphonContext database,
         PostSaving saving,

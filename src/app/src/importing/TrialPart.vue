@@ -54,7 +54,9 @@ const outcomes: Record<string, { name: string; tone: string }> = {
             <p v-if="row.reason" :class="row.outcome === 'refuse' ? 'm' : 'o'">{{ row.reason }}</p>
             <p v-else class="soft small">{{ row.start }}</p>
           </td>
-          <td class="wide soft when">{{ row.date }}{{ row.status === 'draft' ? ' (draft)' : '' }}</td>
+          <td class="wide soft when">
+            {{ row.status === 'draft' ? t('dateDraft', { date: row.date ?? '' }) : row.date }}
+          </td>
           <td class="wide soft">{{ row.author }}</td>
           <td class="wide soft">{{ [row.category, ...row.tags].filter(Boolean).join(', ') }}</td>
         </tr>

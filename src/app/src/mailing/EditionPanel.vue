@@ -2,7 +2,7 @@
 import { useInfiniteQuery, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { api, lineOf, take } from '../api'
-import { useAct, useNotice, WhenText } from '../shared'
+import { SidePanel, useAct, useNotice, WhenText } from '../shared'
 import { states } from '../channels'
 import EditionResults from './EditionResults.vue'
 import { rich, t } from './texts'
@@ -72,8 +72,7 @@ async function retry(answer: string | null): Promise<void> {
 </script>
 
 <template>
-  <section class="panel" :aria-label="t('edition')">
-    <button class="link close" @click="emit('close')">{{ t('close') }}</button>
+  <SidePanel :label="t('edition')" :width="600" @close="emit('close')">
     <p v-if="error" class="trouble" role="alert">{{ lineOf(error) }}</p>
     <template v-if="detail && edition">
       <h2>{{ edition.title }}</h2>
@@ -146,26 +145,10 @@ async function retry(answer: string | null): Promise<void> {
         >{{ t('more') }}</v-btn
       >
     </template>
-  </section>
+  </SidePanel>
 </template>
 
 <style scoped>
-.panel {
-  width: 600px;
-  flex: none;
-  background: var(--sheet);
-  border-left: 1px solid var(--rule);
-  padding: 16px 28px 60px;
-  overflow-x: auto;
-}
-.close {
-  float: right;
-}
-h2 {
-  font-size: 22px;
-  margin: 0;
-  overflow-wrap: anywhere;
-}
 .acts {
   gap: 8px;
   flex-wrap: wrap;
@@ -186,12 +169,5 @@ h2 {
 }
 .mail {
   overflow-wrap: anywhere;
-}
-@media (max-width: 860px) {
-  .panel {
-    width: auto;
-    border-left: 0;
-    padding: 14px 16px 90px;
-  }
 }
 </style>

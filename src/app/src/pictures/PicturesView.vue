@@ -34,7 +34,7 @@ function change(picture: Schemas['PictureView'] | null): void {
 <template>
   <PageTitle :title="t('pictures')">
     <template #state
-      >{{ t('pictures2', { total }) }}{{ search || only ? ' found' : '' }}.
+      >{{ search || only ? t('picturesFound', { total }) : t('picturesInAll', { total }) }}
       <b v-if="wordless" class="o">{{ t('wordlessWithoutDescription', { wordless }) }}</b></template
     >
   </PageTitle>

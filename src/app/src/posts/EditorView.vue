@@ -9,8 +9,8 @@ import EditorNews from './editor/EditorNews.vue'
 import EditorSide from './editor/EditorSide.vue'
 import MarkdownDialog from './editor/writing/MarkdownDialog.vue'
 import PageDialog from './editor/PageDialog.vue'
-import PatternBar from './editor/writing/PatternBar.vue'
-import PatternDialog from './editor/writing/PatternDialog.vue'
+import TemplateBar from './editor/writing/TemplateBar.vue'
+import TemplateDialog from './editor/writing/TemplateDialog.vue'
 import PublishDialog from './editor/PublishDialog.vue'
 import TextEditor from './editor/writing/TextEditor.vue'
 import { usePresence } from './editor/usePresence'
@@ -58,11 +58,11 @@ const saving = computed(() => {
   return id.value ? t('saved') : ''
 })
 
-/** Puts a pattern into the empty post. */
-function start(pattern: Schemas['PatternView']): void {
-  put({ title: pattern.title, bodyHtml: pattern.bodyHtml }, t('startedFromName', { name: pattern.name }))
-  post.category ||= pattern.category
-  if (post.tags.length === 0) post.tags = [...pattern.tags]
+/** Puts a template into the empty post. */
+function start(template: Schemas['PostTemplateView']): void {
+  put({ title: template.title, bodyHtml: template.bodyHtml }, t('startedFromName', { name: template.name }))
+  post.category ||= template.category
+  if (post.tags.length === 0) post.tags = [...template.tags]
 }
 
 /** Brings another text into the editor; what stood there can be had back. */
@@ -128,7 +128,7 @@ onKeyStroke('s', (event) => {
         :readonly="readonly"
       />
       <p v-if="act.fields.value.title" class="m small" role="alert">{{ act.fields.value.title[0] }}</p>
-      <PatternBar v-if="isEmpty && mayWrite && !readonly" :site-id="siteId" :may-edit="mayEdit" @start="start" />
+      <TemplateBar v-if="isEmpty && mayWrite && !readonly" :site-id="siteId" :may-edit="mayEdit" @start="start" />
       <TextEditor
         v-model="post.bodyHtml"
         :site-id="siteId"
@@ -187,11 +187,11 @@ onKeyStroke('s', (event) => {
     @taken="(bodyHtml) => put({ bodyHtml }, t('markdownPost'))"
   />
   <PageDialog v-if="paging" v-model="paging" :site-id="siteId" :post="post" />
-  <PatternDialog
+  <TemplateDialog
     v-if="keeping"
     v-model="keeping"
     :site-id="siteId"
-    :pattern="{ title: '', bodyHtml: post.bodyHtml, category: post.category, tags: post.tags }"
+    :template="{ title: '', bodyHtml: post.bodyHtml, category: post.category, tags: post.tags }"
   />
   <PublishDialog
     v-if="asking"

@@ -1,6 +1,7 @@
 export { default as AloneView } from './AloneView.vue'
 export { default as PageFrame } from './PageFrame.vue'
 export { default as PageTitle } from './PageTitle.vue'
+export { default as SidePanel } from './SidePanel.vue'
 export { default as SpanChips } from './SpanChips.vue'
 export { default as WidthChips } from './WidthChips.vue'
 export { default as CopyButton } from './acts/CopyButton.vue'

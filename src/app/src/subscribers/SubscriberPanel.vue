@@ -3,7 +3,7 @@ import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { api, lineOf, type Schemas, take } from '../api'
 import { states } from '../channels'
-import { useAct, useNotice, WhenText } from '../shared'
+import { SidePanel, useAct, useNotice, WhenText } from '../shared'
 import { origins } from './origins'
 import { t } from './texts'
 
@@ -55,8 +55,7 @@ async function erase(): Promise<void> {
 </script>
 
 <template>
-  <section class="panel" :aria-label="t('subscriber')">
-    <button class="link close" @click="emit('close')">{{ t('close') }}</button>
+  <SidePanel :label="t('subscriber')" :width="420" @close="emit('close')">
     <p v-if="error" class="trouble" role="alert">{{ lineOf(error) }}</p>
     <template v-if="one">
       <h2>{{ one.mail }}</h2>
@@ -132,25 +131,10 @@ async function erase(): Promise<void> {
         </li>
       </ul>
     </template>
-  </section>
+  </SidePanel>
 </template>
 
 <style scoped>
-.panel {
-  width: 420px;
-  flex: none;
-  background: var(--sheet);
-  border-left: 1px solid var(--rule);
-  padding: 16px 26px 60px;
-}
-.close {
-  float: right;
-}
-h2 {
-  font-size: 20px;
-  overflow-wrap: anywhere;
-  margin: 0 0 8px;
-}
 dl {
   display: grid;
   grid-template-columns: 92px 1fr;
@@ -179,12 +163,5 @@ li {
   padding: 6px 0;
   border-bottom: 1px solid var(--hair);
   font-size: 14px;
-}
-@media (max-width: 860px) {
-  .panel {
-    width: auto;
-    border: 0;
-    padding: 14px 16px 90px;
-  }
 }
 </style>

@@ -62,7 +62,9 @@ async function save(): Promise<void> {
         :class="{ on: picked === String(one.id) }"
         @click="open(String(one.id), '')"
       >
-        <b>{{ one.name }}</b><small>{{ kinds[one.kind].name }}{{ one.pausedAt ? ', paused' : '' }}</small>
+        <b>{{ one.name }}</b><small>{{
+          one.pausedAt ? t('kindPaused', { kind: kinds[one.kind].name }) : kinds[one.kind].name
+        }}</small>
       </button>
       <template v-if="mayEdit">
         <h2 class="group">{{ t('addChannel2') }}</h2>

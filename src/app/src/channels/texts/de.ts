@@ -9,6 +9,7 @@ const de: Translated<typeof en> = {
   // ChannelForm
   copyNow: 'Kopieren Sie es jetzt; es wird nur einmal angezeigt.',
   previousSecretValidUntil: 'Das bisherige Geheimnis gilt noch bis {when}.',
+  kindPaused: '{kind}, pausiert',
   pausedWhen: 'Angehalten {when}. Geplante Zustellungen warten.',
   pausedAutomaticallyWhen:
     '{when} nach mehreren Fehlschlägen von selbst angehalten. Letzte Antwort: {reason}. Geplante Zustellungen warten.',

@@ -6,6 +6,7 @@ export default {
   // ChannelForm
   copyNow: 'Copy it now; it is shown only once.',
   previousSecretValidUntil: 'The previous secret stays valid until {when}.',
+  kindPaused: '{kind}, paused',
   pausedWhen: 'Paused {when}. Scheduled deliveries are on hold.',
   pausedAutomaticallyWhen:
     'Paused {when} automatically after several failed deliveries. Last response: {reason}. Scheduled deliveries are on hold.',

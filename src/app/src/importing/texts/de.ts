@@ -123,6 +123,7 @@ const de: Translated<typeof en> = {
   slug: 'Slug',
   picture: 'Bild',
   pictureDescriptionAltText: 'Bildbeschreibung (Alternativtext)',
+  dateDraft: '{date} (Entwurf)',
   draftPublished: 'Entwurf oder veröffentlicht',
   featured: 'Hervorgehoben',
   originalAddress: 'Ursprüngliche Adresse',

@@ -119,6 +119,7 @@ export default {
   slug: 'Slug',
   picture: 'Picture',
   pictureDescriptionAltText: 'Picture description (alt text)',
+  dateDraft: '{date} (draft)',
   draftPublished: 'Draft or published',
   featured: 'Featured',
   originalAddress: 'Original address',

@@ -58,7 +58,8 @@ const de: Translated<typeof en> = {
 
   // PicturesView
   pictures: 'Bilder',
-  pictures2: '{total, plural, one {# Bild} other {# Bilder}}',
+  picturesInAll: '{total, plural, one {# Bild} other {# Bilder}}.',
+  picturesFound: '{total, plural, one {# Bild} other {# Bilder}} gefunden.',
   wordlessWithoutDescription: '{wordless} ohne Beschreibung.',
   withoutDescription: 'Ohne Beschreibung',
   unused2: 'Unbenutzt',

@@ -55,7 +55,8 @@ export default {
 
   // PicturesView
   pictures: 'Pictures',
-  pictures2: '{total, plural, one {# picture} other {# pictures}}',
+  picturesInAll: '{total, plural, one {# picture} other {# pictures}}.',
+  picturesFound: '{total, plural, one {# picture} other {# pictures}} found.',
   wordlessWithoutDescription: '{wordless} without description.',
   withoutDescription: 'Without description',
   unused2: 'Unused',

@@ -273,13 +273,13 @@ const de: Translated<typeof en> = {
   download: 'Herunterladen',
   openFile: 'Datei öffnen',
 
-  // PatternBar
+  // TemplateBar
   startFromTemplate: 'Mit einer Vorlage beginnen',
   startFrom: 'Beginnen mit',
-  removePatternName: 'Vorlage {name} entfernen',
+  removeTemplateName: 'Vorlage {name} entfernen',
   blankPost: 'oder ein leerer Beitrag',
 
-  // PatternDialog
+  // TemplateDialog
   saveTemplate: 'Als Vorlage speichern',
   newPostsCanStart:
     'Neue Beiträge können mit diesem Text, dieser Kategorie und diesen Schlagwörtern beginnen. Machen Sie Text über Einfügen zum Platzhalter; beim Schreiben wird er ersetzt.',
@@ -336,7 +336,7 @@ const de: Translated<typeof en> = {
   redo: 'Wiederholen',
   ctrlShiftZ: 'Strg Umschalt Z',
 
-  // usePatterns
+  // useTemplates
   newPostsCanStartFrom: 'Neue Beiträge können mit „{name}“ beginnen.',
   templateNameDeletedIts: 'Vorlage „{name}“ gelöscht. Ihre Beiträge bleiben.',
 
@@ -402,20 +402,34 @@ const de: Translated<typeof en> = {
   lastEdited: 'Zuletzt bearbeitet',
   issues: 'Hinweise',
 
-  // NarrowBar
+  // PostDetails
+  postDetails: 'Einzelheiten des Beitrags',
+  detailsSaved: 'Einzelheiten von „{title}“ gespeichert.',
+  movedToBin: '„{title}“ liegt im Papierkorb.',
+  restoredFromBin: '„{title}“ ist wiederhergestellt.',
+  openInEditor: 'Im Editor öffnen',
+  read: 'Lesen',
+  view: 'Auf der Seite ansehen',
+  duplicate: 'Duplizieren',
+  followedDetailsComeFromFeed:
+    'Diese Angaben kommen aus dem Feed des Blogs. Ändern Sie sie dort; beim nächsten Lesen kommen sie hierher.',
+
+  // PostFilter
+  filter: 'Filter',
+  inTheBin: 'Im Papierkorb',
   tag: 'Schlagwort',
   from: 'Von',
-  text3: 'Bis',
+  until: 'Bis',
   issuesOnly: 'Nur mit Hinweisen',
+  filterIs: '{name}: {value}',
+  removeFilter: 'Filter {name}: {value} entfernen',
+  clearFilters: 'Filter zurücksetzen',
 
   // PostTable
   chooseAllPostsShown: 'Alle gezeigten Beiträge auswählen',
   chooseTitle: '„{title}“ auswählen',
-  editDetailsTitle: 'Einzelheiten von „{title}“ bearbeiten',
-  editRow: 'In der Zeile bearbeiten',
-  duplicateTitle: '„{title}“ duplizieren',
-  copyIntoDraft: 'In einen Entwurf kopieren',
-  view: 'Ansehen',
+  detailsOfTitle: 'Details von „{title}“',
+  followed: 'Gefolgtes Blog',
 
   // plainLines
   picture2: 'Bild',
@@ -434,12 +448,10 @@ const de: Translated<typeof en> = {
   feedReader: 'In einem Feedreader',
 
   // PostsView
-  posts3: '{total, plural, one {# Beitrag} other {# Beiträge}}',
-  binKept30Days: ' im Papierkorb, 30 Tage aufgehoben',
-  bin: 'Papierkorb',
+  postsInAll: '{total, plural, one {# Beitrag} other {# Beiträge}}.',
+  postsFound: '{total, plural, one {# Beitrag} other {# Beiträge}} gefunden.',
+  postsInBin: '{total, plural, one {# Beitrag} other {# Beiträge}} im Papierkorb, 30 Tage aufbewahrt.',
   searchPosts: 'Beiträge suchen',
-  narrowFiner: 'Eingrenzen ({finer})',
-  narrow: 'Eingrenzen',
   columns: 'Spalten',
   readingPosts: 'Beiträge werden geladen …',
   binEmpty: 'Der Papierkorb ist leer',

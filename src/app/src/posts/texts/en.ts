@@ -266,13 +266,13 @@ export default {
   download: 'Download',
   openFile: 'Open a file',
 
-  // PatternBar
+  // TemplateBar
   startFromTemplate: 'Start from a template',
   startFrom: 'Start from',
-  removePatternName: 'Remove the pattern {name}',
+  removeTemplateName: 'Remove template {name}',
   blankPost: 'or a blank post',
 
-  // PatternDialog
+  // TemplateDialog
   saveTemplate: 'Save as template',
   newPostsCanStart:
     'New posts can start from this text, category and tags. Mark text as a placeholder with Insert; typing replaces it.',
@@ -329,7 +329,7 @@ export default {
   redo: 'Redo',
   ctrlShiftZ: 'Ctrl Shift Z',
 
-  // usePatterns
+  // useTemplates
   newPostsCanStartFrom: 'New posts can start from “{name}”.',
   templateNameDeletedIts: 'Template “{name}” deleted. Its posts are kept.',
 
@@ -395,20 +395,34 @@ export default {
   lastEdited: 'Last edited',
   issues: 'Issues',
 
-  // NarrowBar
+  // PostDetails
+  postDetails: 'Details of the post',
+  detailsSaved: 'Details of “{title}” saved.',
+  movedToBin: '“{title}” is in the bin.',
+  restoredFromBin: '“{title}” is restored.',
+  openInEditor: 'Open in editor',
+  read: 'Read',
+  view: 'View on page',
+  duplicate: 'Duplicate',
+  followedDetailsComeFromFeed:
+    'These details come from the blog’s feed. Change them there; the next reading brings them here.',
+
+  // PostFilter
+  filter: 'Filter',
+  inTheBin: 'In the bin',
   tag: 'Tag',
   from: 'From',
-  text3: 'To',
+  until: 'Until',
   issuesOnly: 'With issues only',
+  filterIs: '{name}: {value}',
+  removeFilter: 'Remove filter {name}: {value}',
+  clearFilters: 'Clear filters',
 
   // PostTable
   chooseAllPostsShown: 'Choose all posts shown',
   chooseTitle: 'Choose “{title}”',
-  editDetailsTitle: 'Edit details of “{title}”',
-  editRow: 'Edit in the row',
-  duplicateTitle: 'Duplicate “{title}”',
-  copyIntoDraft: 'Copy into a draft',
-  view: 'View',
+  detailsOfTitle: 'Details of “{title}”',
+  followed: 'Followed blog',
 
   // plainLines
   picture2: 'picture',
@@ -427,12 +441,10 @@ export default {
   feedReader: 'In a feed reader',
 
   // PostsView
-  posts3: '{total, plural, one {# post} other {# posts}}',
-  binKept30Days: ' in the bin, kept for 30 days',
-  bin: 'Bin',
+  postsInAll: '{total, plural, one {# post} other {# posts}}.',
+  postsFound: '{total, plural, one {# post} other {# posts}} found.',
+  postsInBin: '{total, plural, one {# post} other {# posts}} in the bin, kept for 30 days.',
   searchPosts: 'Search posts',
-  narrowFiner: 'Narrow ({finer})',
-  narrow: 'Narrow',
   columns: 'Columns',
   readingPosts: 'Reading the posts …',
   binEmpty: 'The bin is empty',

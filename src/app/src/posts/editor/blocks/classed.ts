@@ -76,7 +76,7 @@ export const Copyable = Node.create({
   renderHTML: () => ['pre', { class: 'copyable' }, 0],
 })
 
-/** What a pattern asks the writer to fill in; the first letter typed in it takes its place. */
+/** What a template asks the writer to fill in; the first letter typed in it takes its place. */
 export const Prompt = Node.create({
   name: 'prompt',
   group: 'block',

@@ -1,12 +1,12 @@
 namespace Antiphon.Data.Posts.Editing;
 
-/// <summary>A skeleton that posts can start from, with prompts where text belongs.</summary>
-public sealed class Pattern
+/// <summary>What posts can start from, with prompts where text belongs.</summary>
+public sealed class PostTemplate
 {
-    /// <summary>Identifies the pattern in the database.</summary>
+    /// <summary>Identifies the template in the database.</summary>
     public long Id { get; set; }
 
-    /// <summary>Id of the site the pattern belongs to.</summary>
+    /// <summary>Id of the site the template belongs to.</summary>
     public long SiteId { get; set; }
 
     /// <summary>Name for the team, one of its kind within the site.</summary>

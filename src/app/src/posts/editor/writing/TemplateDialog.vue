@@ -1,18 +1,18 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import type { Schemas } from '../../../api'
-import { usePatterns } from './usePatterns'
+import { useTemplates } from './useTemplates'
 import { t } from '../../texts'
 
-/** Keeps a text as a skeleton for others. */
+/** Keeps a text as a template for others. */
 const open = defineModel<boolean>({ required: true })
-const props = defineProps<{ siteId: number; pattern: Omit<Schemas['PatternRequest'], 'name'> }>()
+const props = defineProps<{ siteId: number; template: Omit<Schemas['PostTemplateRequest'], 'name'> }>()
 const name = ref('')
-const { all, act, keep } = usePatterns(() => props.siteId)
+const { all, act, keep } = useTemplates(() => props.siteId)
 const { running, trouble, fields } = act
 
 async function save(): Promise<void> {
-  if (await keep({ ...props.pattern, name: name.value })) open.value = false
+  if (await keep({ ...props.template, name: name.value })) open.value = false
 }
 </script>
 

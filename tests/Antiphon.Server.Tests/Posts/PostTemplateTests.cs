@@ -3,16 +3,16 @@ using Antiphon.Server.Tests.Hosting;
 
 namespace Antiphon.Server.Tests.Posts;
 
-public sealed class PatternTests(AntiphonHost host) : IClassFixture<AntiphonHost>
+public sealed class PostTemplateTests(AntiphonHost host) : IClassFixture<AntiphonHost>
 {
     [Fact]
-    public async Task A_pattern_is_kept_clean_under_its_name_and_replaced_by_the_next_of_that_name()
+    public async Task A_template_is_kept_clean_under_its_name_and_replaced_by_the_next_of_that_name()
     {
         await KeepAsync("Observing report", "<p class=\"prompt\">Where, and when?</p><script>alert(1)</script>");
         await KeepAsync("Observing report", "<p class=\"prompt\">What was seen?</p>");
-        var pattern = Assert.Single((await host.Owner.GetJsonAsync(host.Api + "patterns")).Items());
-        Assert.Equal("<p class=\"prompt\">What was seen?</p>", pattern.Text("bodyHtml"));
-        await host.Owner.DeleteAsync($"{host.Api}patterns/{pattern.Number("id")}");
+        var template = Assert.Single((await host.Owner.GetJsonAsync(host.Api + "patterns")).Items());
+        Assert.Equal("<p class=\"prompt\">What was seen?</p>", template.Text("bodyHtml"));
+        await host.Owner.DeleteAsync($"{host.Api}patterns/{template.Number("id")}");
         Assert.Empty((await host.Owner.GetJsonAsync(host.Api + "patterns")).Items());
     }
 

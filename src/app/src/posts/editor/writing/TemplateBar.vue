@@ -1,25 +1,25 @@
 <script setup lang="ts">
 import { mdiClose } from '@mdi/js'
 import type { Schemas } from '../../../api'
-import { usePatterns } from './usePatterns'
+import { useTemplates } from './useTemplates'
 import { t } from '../../texts'
 
 /** What an empty post can start from. */
 const props = defineProps<{ siteId: number; mayEdit: boolean }>()
-const emit = defineEmits<{ start: [pattern: Schemas['PatternView']] }>()
-const { all, remove } = usePatterns(() => props.siteId)
+const emit = defineEmits<{ start: [template: Schemas['PostTemplateView']] }>()
+const { all, remove } = useTemplates(() => props.siteId)
 </script>
 
 <template>
-  <div v-if="all.data.value?.length" class="patterns" role="group" :aria-label="t('startFromTemplate')">
+  <div v-if="all.data.value?.length" class="templates" role="group" :aria-label="t('startFromTemplate')">
     <span class="soft">{{ t('startFrom') }}</span>
-    <span v-for="pattern in all.data.value" :key="pattern.id" class="one">
-      <button type="button" class="chip" @click="emit('start', pattern)">{{ pattern.name }}</button><button
+    <span v-for="template in all.data.value" :key="template.id" class="one">
+      <button type="button" class="chip" @click="emit('start', template)">{{ template.name }}</button><button
         v-if="props.mayEdit"
         type="button"
         class="away"
-        :aria-label="t('removePatternName', { name: pattern.name })"
-        @click="remove(pattern)"
+        :aria-label="t('removeTemplateName', { name: template.name })"
+        @click="remove(template)"
       >
         <v-icon :icon="mdiClose" size="15" />
       </button>
@@ -29,7 +29,7 @@ const { all, remove } = usePatterns(() => props.siteId)
 </template>
 
 <style scoped>
-.patterns {
+.templates {
   display: flex;
   flex-wrap: wrap;
   gap: 6px 10px;

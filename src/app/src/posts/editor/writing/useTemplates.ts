@@ -3,20 +3,20 @@ import { api, type Schemas, take } from '../../../api'
 import { useAct, useNotice, useRefresh } from '../../../shared'
 import { t } from '../../texts'
 
-/** The skeletons of the team. */
-export function usePatterns(site: () => number) {
+/** The templates of the team. */
+export function useTemplates(site: () => number) {
   const act = useAct()
   const { say } = useNotice()
   const all = useQuery({
-    queryKey: ['patterns', site],
+    queryKey: ['post-templates', site],
     queryFn: () => take(api.GET('/api/sites/{site}/patterns', { params: { path: { site: site() } } })),
     staleTime: 60_000,
   })
-  const refresh = useRefresh('patterns')
+  const refresh = useRefresh('post-templates')
 
-  async function keep(pattern: Schemas['PatternRequest']): Promise<boolean> {
+  async function keep(template: Schemas['PostTemplateRequest']): Promise<boolean> {
     const kept = await act.run(() =>
-      take(api.POST('/api/sites/{site}/patterns', { params: { path: { site: site() } }, body: pattern })),
+      take(api.POST('/api/sites/{site}/patterns', { params: { path: { site: site() } }, body: template })),
     )
     if (!kept) return false
     say(t('newPostsCanStartFrom', { name: kept.name }))
@@ -24,13 +24,15 @@ export function usePatterns(site: () => number) {
     return true
   }
 
-  async function remove(pattern: Schemas['PatternView']): Promise<void> {
+  async function remove(template: Schemas['PostTemplateView']): Promise<void> {
     await act.run(() =>
       take(
-        api.DELETE('/api/sites/{site}/patterns/{pattern}', { params: { path: { site: site(), pattern: pattern.id } } }),
+        api.DELETE('/api/sites/{site}/patterns/{template}', {
+          params: { path: { site: site(), template: template.id } },
+        }),
       ),
     )
-    say(t('templateNameDeletedIts', { name: pattern.name }), async () => void (await keep(pattern)))
+    say(t('templateNameDeletedIts', { name: template.name }), async () => void (await keep(template)))
     await refresh()
   }
 

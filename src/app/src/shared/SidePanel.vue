@@ -1,0 +1,72 @@
+<script setup lang="ts">
+import { mdiClose } from '@mdi/js'
+import { onBeforeUnmount, onMounted, ref } from 'vue'
+import { t } from './texts'
+
+/** What stands beside a list about the row chosen in it; on a phone it takes the place of the list. */
+const props = defineProps<{ label: string; width: number }>()
+const emit = defineEmits<{ close: [] }>()
+const panel = ref<HTMLElement | null>(null)
+const opener = document.activeElement as HTMLElement | null
+
+onMounted(() => panel.value?.focus())
+onBeforeUnmount(() => opener?.isConnected && opener.focus())
+</script>
+
+<template>
+  <section
+    ref="panel"
+    class="panel"
+    tabindex="-1"
+    :aria-label="props.label"
+    :style="{ '--width': `${props.width}px` }"
+    @keydown.esc="emit('close')"
+  >
+    <button type="button" class="close" :aria-label="t('close')" :title="t('close')" @click="emit('close')">
+      <v-icon :icon="mdiClose" size="20" />
+    </button>
+    <slot />
+  </section>
+</template>
+
+<style scoped>
+.panel {
+  width: var(--width);
+  flex: none;
+  background: var(--sheet);
+  border-left: 1px solid var(--rule);
+  padding: 16px 26px 60px;
+  outline: 0;
+}
+.close {
+  float: right;
+  display: inline-grid;
+  place-items: center;
+  width: 32px;
+  height: 32px;
+  margin: -4px -8px 0 8px;
+  border: 0;
+  border-radius: 6px;
+  background: none;
+  color: var(--soft);
+  cursor: pointer;
+}
+.close:hover {
+  background: var(--hair);
+  color: var(--ink);
+}
+.panel :deep(h2) {
+  font-size: 21px;
+  overflow-wrap: anywhere;
+  margin: 0 0 8px;
+}
+@media (max-width: 860px) {
+  .panel {
+    width: auto;
+    flex: 1;
+    min-width: 0;
+    border: 0;
+    padding: 14px 16px 90px;
+  }
+}
+</style>
