@@ -57,6 +57,17 @@ public sealed class ScreensStory(DemoInstallation demo)
         };
 
     [Theory]
+    [InlineData("posts", "*/api/sites/1/blogs", "Leonids")]
+    [InlineData("channels", "*/channels/*", "Scheduled")]
+    [InlineData("readers", "*/segments", "Subscribed")]
+    public void What_cannot_be_loaded_is_said_and_asked_for_again(string path, string cut, string words)
+    {
+        using var browser = demo.SignedIn();
+        browser.CutOff(cut).Open(new Uri(demo.Workplace, path)).Sees("Some of this screen could not be loaded.");
+        browser.CutOff().Press("Try again").NoLongerSees("could not be loaded").Sees(words);
+    }
+
+    [Theory]
     [MemberData(nameof(Screens))]
     public void A_screen_opens_fits_and_is_accessible(string path, string words)
     {

@@ -7,6 +7,7 @@ import { useNotices } from '../notices'
 import { useSite } from '../shared'
 import FindDialog from './FindDialog.vue'
 import KeysDialog from './KeysDialog.vue'
+import LoadingLine from './LoadingLine.vue'
 import LowBar from './LowBar.vue'
 import PersonMenu from './PersonMenu.vue'
 import SiteSwitch from './SiteSwitch.vue'
@@ -83,6 +84,7 @@ onKeyStroke('?', (event) => {
         <PersonMenu :site-id="id" @keys="keys = true" />
       </div>
     </header>
+    <LoadingLine />
     <main id="work" class="frame" tabindex="-1">
       <router-view :key="route.path" />
     </main>

@@ -18,6 +18,10 @@ const de: Translated<typeof en> = {
   commentsWaitingModeration: '{waiting, plural, one {# Kommentar wartet} other {# Kommentare warten}} auf Moderation',
   search: 'Suche',
 
+  // LoadingLine
+  someCouldNotLoad: 'Ein Teil dieser Seite konnte nicht geladen werden.',
+  tryAgain: 'Noch einmal versuchen',
+
   // KeysDialog
   ctrlK: 'Strg K',
   showKeyboardShortcuts: 'Tastenkürzel zeigen',

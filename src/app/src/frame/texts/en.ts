@@ -15,6 +15,10 @@ export default {
   commentsWaitingModeration: '{waiting, plural, one {# comment} other {# comments}} waiting for moderation',
   search: 'Search',
 
+  // LoadingLine
+  someCouldNotLoad: 'Some of this screen could not be loaded.',
+  tryAgain: 'Try again',
+
   // KeysDialog
   ctrlK: 'Ctrl K',
   showKeyboardShortcuts: 'Show keyboard shortcuts',
