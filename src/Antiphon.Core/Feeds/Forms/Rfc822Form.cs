@@ -72,9 +72,7 @@ internal static partial class Rfc822Form
 
     private static DateTimeOffset? Instant(Match date)
     {
-        var (day, year) = (Number(date, "day"), Number(date, "year"));
-        if (date.Groups["year"].Length == 2)
-            year += year < 50 ? 2000 : 1900;
+        var (day, year) = (Number(date, "day"), WrittenYear.Of(date.Groups["year"].Value) ?? 0);
         var month = Array.IndexOf(Months, date.Groups["month"].Value.ToLowerInvariant()) + 1;
         var (hour, minute) = (Number(date, "hour"), Number(date, "minute"));
         var second = date.Groups["second"].Success ? Number(date, "second") : 0;

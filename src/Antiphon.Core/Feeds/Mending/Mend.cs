@@ -9,6 +9,9 @@ public enum MendKind
     /// <summary>A second root element, or an XML declaration in the middle, was left out.</summary>
     SecondRoot,
 
+    /// <summary>An XML declaration that is not written as one, or stands twice, was left out.</summary>
+    DeclarationForm,
+
     /// <summary>An ampersand that starts no entity was escaped.</summary>
     StrayAmpersand,
 

@@ -22,23 +22,27 @@ internal static class NearestName
         return near.Count == 0 || (near.Count == 2 && near[0].Steps == near[1].Steps) ? null : near[0].Name;
     }
 
-    /// <summary>Letters to put in, leave out or change to get from one name to the other.</summary>
+    /// <summary>Letters to put in, leave out, change or swap with their neighbour to get from one name to the other.</summary>
     private static int Steps(string one, string other)
     {
-        var before = Enumerable.Range(0, other.Length + 1).ToArray();
-        for (var i = 1; i <= one.Length; i++)
-        {
-            var row = new int[other.Length + 1];
-            row[0] = i;
-            for (var j = 1; j <= other.Length; j++)
-            {
-                var change = before[j - 1] + (one[i - 1] == other[j - 1] ? 0 : 1);
-                row[j] = Math.Min(change, Math.Min(before[j], row[j - 1]) + 1);
-            }
-
-            before = row;
-        }
-
-        return before[^1];
+        var steps = new int[one.Length + 1, other.Length + 1];
+        for (var i = 0; i <= one.Length; i++)
+        for (var j = 0; j <= other.Length; j++)
+            steps[i, j] =
+                i == 0 || j == 0
+                    ? i + j
+                    : Math.Min(
+                        Math.Min(steps[i - 1, j], steps[i, j - 1]) + 1,
+                        Math.Min(Change(one, other, steps, i, j), Swap(one, other, steps, i, j))
+                    );
+        return steps[one.Length, other.Length];
     }
+
+    private static int Change(string one, string other, int[,] steps, int i, int j) =>
+        steps[i - 1, j - 1] + (one[i - 1] == other[j - 1] ? 0 : 1);
+
+    private static int Swap(string one, string other, int[,] steps, int i, int j) =>
+        i > 1 && j > 1 && one[i - 1] == other[j - 2] && one[i - 2] == other[j - 1]
+            ? steps[i - 2, j - 2] + 1
+            : int.MaxValue;
 }

@@ -17,6 +17,7 @@ public sealed partial class XmlMender
     private readonly OpenElements _open = new();
     private readonly NextPlaces _next;
     private bool _rootIsClosed;
+    private bool _hasDeclaration;
 
     private XmlMender(string source) => (_text, _next) = (new MendingText(source), new NextPlaces(source));
 
@@ -123,22 +124,37 @@ public sealed partial class XmlMender
 
     private void TakeInstruction()
     {
+        var isDeclaration = IsDeclaration()
+            .IsMatch(_text.Source.AsSpan(_text.At, Math.Min(6, _text.Source.Length - _text.At)));
+        var end = EndOfInstruction(isDeclaration);
+        var piece = _text.Source[_text.At..end];
+        // Behind blank lines a declaration is told by the check as such.
+        var isRight = isDeclaration ? Declaration().IsMatch(piece) : Instruction().IsMatch(piece);
+        if (isRight && (!isDeclaration || _text.Written.Length == 0))
+        {
+            _hasDeclaration |= isDeclaration;
+            Copy(end);
+            return;
+        }
+
+        if (isDeclaration && (_open.Count > 0 || _rootIsClosed))
+            _text.Note(MendKind.SecondRoot, _text.At, "<?xml");
+        else if (isDeclaration && (!isRight || _hasDeclaration))
+            _text.Note(MendKind.DeclarationForm, _text.At, Text.Shortened.ToLength(piece, 80));
+        _hasDeclaration |= isDeclaration;
+        _text.LeaveOut(end);
+    }
+
+    // A declaration that is not closed ends before the next tag begins.
+    private int EndOfInstruction(bool isDeclaration)
+    {
         var end = _text.Source.IndexOf("?>", _text.At, StringComparison.Ordinal);
         end = end < 0 ? _text.Source.Length : end + 2;
-        var isDeclaration =
-            _text.GoesOn("<?xml")
-            && _text.At + 5 < _text.Source.Length
-            && char.IsWhiteSpace(_text.Source[_text.At + 5]);
-        var piece = _text.Source[_text.At..end];
-        if (isDeclaration ? _text.Written.Length == 0 && Declaration().IsMatch(piece) : Instruction().IsMatch(piece))
-            Copy(end);
-        else
-        {
-            // A declaration behind blank lines is told by the check as such.
-            if (isDeclaration && (_open.Count > 0 || _rootIsClosed))
-                _text.Note(MendKind.SecondRoot, _text.At, "<?xml");
-            _text.LeaveOut(end);
-        }
+        if (!isDeclaration)
+            return end;
+        var next = _text.Source.IndexOf('<', _text.At + 1);
+        var close = _text.Source.IndexOf('>', _text.At);
+        return next >= 0 && next < end && close >= 0 && close < next ? close + 1 : end;
     }
 
     /// <summary>
@@ -291,6 +307,9 @@ public sealed partial class XmlMender
         @"^<\?xml\s+version\s*=\s*(""1\.[01]""|'1\.[01]')(\s+encoding\s*=\s*(""[A-Za-z][\w.\-]*""|'[A-Za-z][\w.\-]*'))?(\s+standalone\s*=\s*(""(yes|no)""|'(yes|no)'))?\s*\?>$"
     )]
     private static partial Regex Declaration();
+
+    [GeneratedRegex(@"^<\?xml(?:\s|\?)", RegexOptions.IgnoreCase)]
+    private static partial Regex IsDeclaration();
 
     [GeneratedRegex(@"^<\?(?![xX][mM][lL]\b)[A-Za-z_][\w.\-]*(\s[^\uFFFE]*)?\?>$", RegexOptions.Singleline)]
     private static partial Regex Instruction();

@@ -118,6 +118,8 @@ public static class FeedRepair
 
             ModuleRepair.Run(work);
             if (changes.Count == count)
+                SetAside.Run(work, format);
+            if (changes.Count == count)
                 break;
         }
 

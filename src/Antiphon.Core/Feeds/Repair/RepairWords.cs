@@ -18,6 +18,7 @@ internal static class RepairWords
             "xml-stray-less-than" => $"Escaped the < in “{detail}”",
             "xml-forbidden-character" => $"Left out the character {detail}, which XML forbids",
             "xml-element-not-closed" => $"Closed {detail}",
+            "xml-declaration-form" => $"Wrote the declaration anew instead of {detail}",
             "xml-end-misspelt" => $"Wrote the end tag {detail} as its start tag",
             "xml-end-without-start" => $"Left out {detail}, which closes nothing",
             "xml-attribute-form" => $"Put the attribute {detail} right",

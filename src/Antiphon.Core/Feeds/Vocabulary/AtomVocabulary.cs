@@ -106,6 +106,10 @@ internal static class AtomVocabulary
     /// <summary>An entry document.</summary>
     public static Vocabulary EntryAlone { get; } = new(Entry, Rules);
 
+    /// <summary>That of a document by its outermost element.</summary>
+    public static Vocabulary Of(string root) =>
+        root.Equals("entry", StringComparison.OrdinalIgnoreCase) ? EntryAlone : Feed;
+
     private static ElementSpec Required(ElementSpec spec) =>
         spec.Name is "id" or "title" or "updated" ? spec with { IsRequired = true } : spec;
 

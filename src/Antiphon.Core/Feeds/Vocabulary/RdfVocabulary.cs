@@ -1,5 +1,7 @@
+using System.Xml.Linq;
 using Antiphon.Core.Feeds.Forms;
 using Antiphon.Core.Feeds.Rules.Rss;
+using Antiphon.Core.Feeds.Source;
 
 namespace Antiphon.Core.Feeds.Vocabulary;
 
@@ -26,6 +28,13 @@ internal static class RdfVocabulary
         Blank = RdfRules.ElementMissing,
         Form = AddressForm.Absolute,
     };
+
+    /// <summary>The namespace of a document's elements: 0.90 has another than 1.0.</summary>
+    public static XNamespace NameOf(XElement root) =>
+        root.Elements()
+            .FirstOrDefault(element => element.Name.LocalName.Equals("channel", StringComparison.OrdinalIgnoreCase))
+            ?.Name.Namespace
+        ?? FeedNamespaces.Rss10;
 
     /// <summary>RSS 1.0; 0.90 has the same elements, and neither the list nor the references.</summary>
     public static Vocabulary Whole { get; } =

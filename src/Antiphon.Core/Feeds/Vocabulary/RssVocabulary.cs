@@ -39,6 +39,10 @@ internal static class RssVocabulary
     /// <summary>RSS 0.9x, whose hours count from 1 to 24.</summary>
     public static Vocabulary Old { get; } = new(Root(24), Rules);
 
+    /// <summary>That of a version.</summary>
+    public static Vocabulary Of(string? version) =>
+        version?.StartsWith("0.9", StringComparison.Ordinal) == true ? Old : Current;
+
     private static ElementSpec Root(int lastHour) =>
         new("rss")
         {

@@ -66,15 +66,16 @@ public sealed partial class RepairLawTests
     }
 
     [Fact]
-    public void What_every_case_of_a_rule_is_put_right_of_is_said_to_be_repairable() =>
-        Assert.Equal(
-            Spoilt
-                .Values.GroupBy(one => one.Rule)
-                .Where(cases => cases.All(IsPutRight))
-                .Select(cases => cases.Key)
-                .Order(StringComparer.Ordinal),
-            RepairableRules.All.Order(StringComparer.Ordinal)
-        );
+    public void What_every_case_of_a_rule_is_put_right_of_is_said_to_be_repairable()
+    {
+        var put = Spoilt
+            .Values.GroupBy(one => one.Rule)
+            .Where(cases => cases.All(IsPutRight))
+            .Select(cases => cases.Key)
+            .ToList();
+        Assert.Equal([], put.Except(RepairableRules.All).Select(rule => $"repaired, not said: {rule}"));
+        Assert.Equal([], RepairableRules.All.Except(put).Select(rule => $"said, not repaired: {rule}"));
+    }
 
     private static bool IsPutRight((string Rule, byte[] Bytes, string? Type) one)
     {

@@ -1,5 +1,6 @@
 using System.Globalization;
 using System.Text.RegularExpressions;
+using Antiphon.Core.Feeds.Forms;
 
 namespace Antiphon.Core.Feeds.Reading.Dates;
 
@@ -31,7 +32,11 @@ internal sealed partial class LooseDateParser : IDateParser
             return Day(Number(iso, 1), Number(iso, 2), Number(iso, 3));
         if (YearLast().Match(text) is { Success: true } written)
         {
-            var (one, two, year) = (Number(written, 1), Number(written, 3), FullYear(written.Groups[4].Value));
+            var (one, two, year) = (
+                Number(written, 1),
+                Number(written, 3),
+                WrittenYear.Of(written.Groups[4].Value) ?? 0
+            );
             // With dots the day stands first; with slashes the month does, unless it cannot be one.
             return DayFirst.Contains(written.Groups[2].Value) || one > 12
                 ? Day(year, two, one)
@@ -48,22 +53,13 @@ internal sealed partial class LooseDateParser : IDateParser
         var dayText = numbers.FirstOrDefault(number => number.Length <= 2 && !ReferenceEquals(number, yearText));
         return yearText is null || dayText is null
             ? null
-            : Day(FullYear(yearText), month.Value, int.Parse(dayText, CultureInfo.InvariantCulture));
+            : Day(WrittenYear.Of(yearText) ?? 0, month.Value, int.Parse(dayText, CultureInfo.InvariantCulture));
     }
 
     private static DateTime? Day(int year, int month, int day) =>
         year is > 0 and < 10_000 && month is >= 1 and <= 12 && day >= 1 && day <= DateTime.DaysInMonth(year, month)
             ? new DateTime(year, month, day, 0, 0, 0, DateTimeKind.Unspecified)
             : null;
-
-    // RFC 2822 §4.3: two-digit years below 50 belong to this century.
-    private static int FullYear(string text)
-    {
-        var year = int.Parse(text, CultureInfo.InvariantCulture);
-        return text.Length > 2 ? year
-            : year < 50 ? 2000 + year
-            : 1900 + year;
-    }
 
     private static TimeSpan? TimeOf(Match time)
     {

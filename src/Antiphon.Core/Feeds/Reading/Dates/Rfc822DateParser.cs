@@ -36,7 +36,7 @@ public sealed class Rfc822DateParser : IDateParser
             return null;
         if (!int.TryParse(parts[0], NumberStyles.None, CultureInfo.InvariantCulture, out var day))
             return null;
-        if (Month(parts[1]) is not { } month || Year(parts[2]) is not { } year)
+        if (Month(parts[1]) is not { } month || WrittenYear.Of(parts[2]) is not ({ } year and > 0))
             return null;
         if (day < 1 || day > DateTime.DaysInMonth(year, month))
             return null;
@@ -57,16 +57,6 @@ public sealed class Rfc822DateParser : IDateParser
             return null;
         var index = Array.IndexOf(Months, text[..3].ToLowerInvariant());
         return index < 0 ? null : index + 1;
-    }
-
-    private static int? Year(string text)
-    {
-        if (!int.TryParse(text, NumberStyles.None, CultureInfo.InvariantCulture, out var year))
-            return null;
-        // RFC 2822 §4.3: two-digit years below 50 belong to this century.
-        if (text.Length == 2)
-            return year < 50 ? 2000 + year : 1900 + year;
-        return text.Length == 4 && year > 0 ? year : null;
     }
 
     private static TimeSpan? Time(string text)

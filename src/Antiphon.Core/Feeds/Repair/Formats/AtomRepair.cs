@@ -36,7 +36,7 @@ internal sealed class AtomRepair(RepairWork work)
         var isEntry = work.Root.Name.LocalName.Equals("entry", StringComparison.OrdinalIgnoreCase);
         RepairRoot(isEntry ? "entry" : "feed");
         work.Home = HomeOf() ?? work.Address;
-        var vocabulary = isEntry ? AtomVocabulary.EntryAlone : AtomVocabulary.Feed;
+        var vocabulary = AtomVocabulary.Of(work.Root.Name.LocalName);
         RepairLinks();
         new VocabularyRepair(work, vocabulary, Atom) { OtherNames = OtherNames }.Repair(work.Root, vocabulary.Root);
         var entries = isEntry ? [work.Root] : work.Root.Elements(Atom + "entry").ToList();

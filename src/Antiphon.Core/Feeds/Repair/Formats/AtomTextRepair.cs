@@ -86,6 +86,22 @@ internal sealed class AtomTextRepair(RepairWork work)
 
     private void RepairXhtml(XElement text)
     {
+        var isEscaped =
+            text.Descendants().All(element => element.Name == Xhtml + "div" && element.Parent == text)
+            && ValueTests.FirstTag(text.Value) is not null;
+        if (isEscaped)
+        {
+            text.ReplaceNodes(new XText(text.Value));
+            text.SetAttributeValue("type", "html");
+            work.Note(
+                text,
+                AtomStructureRules.XhtmlEscaped.Id,
+                $"Said that {text.Name.LocalName} is HTML, as its tags are escaped"
+            );
+            TextElement.Html(work, text, work.Home);
+            return;
+        }
+
         var lost = text.Descendants()
             .Where(element =>
                 element.Name.Namespace == FeedNamespaces.Atom || element.Name.Namespace == XNamespace.None

@@ -38,6 +38,7 @@ internal sealed class RdfRepair(RepairWork work)
             work.Note(item, RdfRules.Misplaced.Id, "Moved the item beside the channel");
         }
 
+        SetSecondsAside(channel);
         new VocabularyRepair(work, RdfVocabulary.Whole, _name).Repair(work.Root, RdfVocabulary.Whole.Root);
         RepairRequired(channel);
         foreach (var item in work.Root.Elements(_name + "item"))
@@ -45,6 +46,35 @@ internal sealed class RdfRepair(RepairWork work)
         new AtomRepair(work).RunWithin(work.Root.Elements(_name + "item").Prepend(channel).ToList());
         if (_name == FeedNamespaces.Rss10)
             RepairNames(channel);
+    }
+
+    // Readers look into one channel alone, and a thing that is described twice in the same words is one thing.
+    private void SetSecondsAside(XElement channel)
+    {
+        foreach (var other in work.Root.Elements(_name + "channel").Where(other => other != channel).ToList())
+        {
+            Kept.Whole(work, other);
+            work.Note(
+                channel,
+                RssDetailRules.ChannelTwice.Id,
+                "Kept one channel, and the other in a namespace of its own"
+            );
+        }
+
+        foreach (
+            var same in work
+                .Root.Elements(_name + "item")
+                .GroupBy(item => (string?)item.Attribute(Rdf + "about"))
+                .Where(same => same.Key is not null)
+                .ToList()
+        )
+        {
+            foreach (var other in same.Skip(1).Where(other => XNode.DeepEquals(other, same.First())).ToList())
+            {
+                other.Remove();
+                work.Note(same.First(), RdfRules.AboutDuplicate.Id, "Kept one of two items that say the same");
+            }
+        }
     }
 
     // Attributes of RDF that lost their prefix.

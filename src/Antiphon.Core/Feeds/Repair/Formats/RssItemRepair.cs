@@ -26,7 +26,9 @@ internal sealed class RssItemRepair(RepairWork work, bool isOld)
             DatedElement.Rss(work, date);
         foreach (
             var blank in item.Elements()
-                .Where(element => element.Name.LocalName is "pubDate" or "author" or "comments" && IsBlank(element))
+                .Where(element =>
+                    element.Name.LocalName is "pubDate" or "author" or "comments" or "link" && IsBlank(element)
+                )
                 .ToList()
         )
         {

@@ -52,7 +52,7 @@ internal sealed class RssRepair(RepairWork work)
         Gather(channel);
         work.Home = HomeOf(channel) ?? work.Address;
         var isOld = ((string?)work.Root.Attribute("version"))?.StartsWith("0.9", StringComparison.Ordinal) == true;
-        var vocabulary = isOld ? RssVocabulary.Old : RssVocabulary.Current;
+        var vocabulary = RssVocabulary.Of((string?)work.Root.Attribute("version"));
         new VocabularyRepair(work, vocabulary, XNamespace.None) { OtherNames = OtherNames }.Repair(
             work.Root,
             vocabulary.Root

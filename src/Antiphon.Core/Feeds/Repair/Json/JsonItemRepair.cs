@@ -128,7 +128,7 @@ internal sealed class JsonItemRepair(JsonMemberRepair members, Action<string, st
             note(HtmlRules.InPlainText.Id, "Wrote content_text as content_html, since it is HTML");
         }
 
-        foreach (var name in (string[])["title", "summary"])
+        foreach (var name in (string[])["title", "summary", "content_text"])
         {
             if (item[name]?.ToString() is not { } words || ValueTests.FirstTag(words) is null)
                 continue;

@@ -32,7 +32,8 @@ internal static class JsonRepair
             return null;
         var home = LinkResolver.IsWeb(feed["home_page_url"]?.ToString())
             ? new Uri(feed["home_page_url"]!.ToString())
-            : options.Address;
+            : options.Address
+                ?? (LinkResolver.IsWeb(feed["feed_url"]?.ToString()) ? new Uri(feed["feed_url"]!.ToString()) : null);
         var members = new JsonMemberRepair(Note, home);
         members.Repair(feed, JsonVocabulary.Feed);
         if (feed["feed_url"] is null && options.Address is not null)

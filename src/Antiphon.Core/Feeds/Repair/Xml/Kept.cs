@@ -20,6 +20,15 @@ internal static class Kept
             RepairWork.Rename(inner, Namespace + inner.Name.LocalName);
     }
 
+    /// <summary>Gives an element the namespace, and all of its own format that it holds.</summary>
+    public static void Whole(RepairWork work, XElement element)
+    {
+        var own = element.Name.Namespace;
+        foreach (var inner in element.Descendants().Where(inner => inner.Name.Namespace == own).ToList())
+            RepairWork.Rename(inner, Namespace + inner.Name.LocalName);
+        Element(work, element);
+    }
+
     /// <summary>Gives an attribute the namespace; one of that name that is there already stays.</summary>
     public static void Attribute(RepairWork work, XAttribute attribute)
     {

@@ -83,6 +83,15 @@ public static class MendRules
         "XML 1.0 §3"
     );
 
+    /// <summary>An XML declaration that is not written as one.</summary>
+    public static readonly CheckRule DeclarationForm = new(
+        "xml-declaration-form",
+        Severity.Error,
+        "The XML declaration {0} is not written as one",
+        "Write <?xml version=\"1.0\" encoding=\"utf-8\"?>, once.",
+        "XML 1.0 §2.8"
+    );
+
     /// <summary>An end tag that is spelt otherwise than its start.</summary>
     public static readonly CheckRule EndMisspelt = new(
         "xml-end-misspelt",
@@ -142,6 +151,7 @@ public static class MendRules
     [
         TextOutside,
         SecondRoot,
+        DeclarationForm,
         StrayAmpersand,
         HtmlEntity,
         StrayLessThan,
@@ -168,6 +178,7 @@ public static class MendRules
         {
             MendKind.TextOutside => TextOutside,
             MendKind.SecondRoot => SecondRoot,
+            MendKind.DeclarationForm => DeclarationForm,
             MendKind.StrayAmpersand => StrayAmpersand,
             MendKind.HtmlEntity => HtmlEntity,
             MendKind.StrayLessThan => StrayLessThan,

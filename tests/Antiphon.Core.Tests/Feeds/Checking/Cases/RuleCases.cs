@@ -97,6 +97,12 @@ internal static class RuleCases
                 "<title>Second"
             ),
             Rss("xml-doctype", "<rss version", "<!DOCTYPE rss>\n<rss version"),
+            Rss("xml-declaration-form", "<?xml version=\"1.0\" encoding=\"UTF-8\"?>", "<?xml encoding=\"utf-8\" version=\"1.0\"?>"),
+            Rss("xml-declaration-form", "<?xml version=\"1.0\" encoding=\"UTF-8\"?>", "<?xml version=1.0?>"),
+            Rss("xml-declaration-form", "<?xml version=\"1.0\" encoding=\"UTF-8\"?>", "<?XML version=\"1.0\"?>"),
+            Rss("xml-declaration-form", "<?xml version=\"1.0\" encoding=\"UTF-8\"?>", "<?xml version=\"1.0\" standalone=\"maybe\"?>"),
+            Rss("xml-declaration-form", "<?xml version=\"1.0\" encoding=\"UTF-8\"?>", "<?xml version=\"1.0\" encoding=\"utf-8\">"),
+            Rss("xml-declaration-form", "<?xml version=\"1.0\" encoding=\"UTF-8\"?>", "<?xml version=\"1.0\"?><?xml version=\"1.0\"?>"),
             Rss("xml-element-not-closed", "<category>Log</category>", "<category>Log"),
             Rss("xml-end-misspelt", "<category>Log</category>", "<category>Log</Category>"),
             Rss("xml-end-without-start", "<category>Log</category>", "<category>Log</category></b>"),

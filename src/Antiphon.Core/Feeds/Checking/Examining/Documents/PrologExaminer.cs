@@ -22,7 +22,7 @@ internal static partial class PrologExaminer
         if (FeedXml.HasLateDeclaration(text, out _))
             Report(DocumentRules.TextBeforeDeclaration, 0);
         var head = text[..Math.Min(text.Length, LongestHead)];
-        if (Version().Match(head) is { Success: true } version && version.Groups[1].Value != "1.0")
+        if (Version().Match(head) is { Success: true } version && version.Groups[1].Value == "1.1")
             Report(EncodingRules.Version, version.Groups[1].Index, version.Groups[1].Value);
         if (Doctype().Match(head) is not { Success: true } doctype)
             return;

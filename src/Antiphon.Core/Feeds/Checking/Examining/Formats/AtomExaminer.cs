@@ -22,7 +22,7 @@ internal sealed class AtomExaminer(Examination examination)
         if (root.WrittenNamespace.Length == 0)
             examination.Report(AtomStructureRules.NamespaceMissing, root);
         var isEntry = root.LocalName.Equals("entry", StringComparison.OrdinalIgnoreCase);
-        var vocabulary = isEntry ? AtomVocabulary.EntryAlone : AtomVocabulary.Feed;
+        var vocabulary = AtomVocabulary.Of(root.LocalName);
         new VocabularyExaminer(examination, vocabulary, element => element.Namespace == FeedNamespaces.Atom).Examine(
             root,
             vocabulary.Root
