@@ -104,15 +104,19 @@ internal static partial class AddressForm
     public static string? WithRightScheme(string value)
     {
         var text = value.Trim();
+        if (Twice().Match(text) is { Success: true } twice)
+            return twice.Groups[1].Value;
         if (Beginning().Match(text) is not { Success: true } start)
             return null;
         var (scheme, between) = (start.Groups[1].Value.ToLowerInvariant(), start.Groups[2].Value);
         var isRight = scheme is "http" or "https";
-        // Three slashes are a host that is missing, and one alone is a path.
-        if (isRight ? between is "://" or ":///" or "/" : !Misspelt.Contains(scheme) || between == "/")
+        // One slash alone is a path.
+        if (isRight ? between is "://" or "/" : !Misspelt.Contains(scheme) || between == "/")
             return null;
         var rest = text[start.Length..];
-        // What follows is a host, or nobody knows what was meant.
+        // What follows is a host, or nobody knows what was meant; behind three slashes it may be a path as well.
+        if (between == ":///" && !Host().IsMatch(rest))
+            return null;
         return rest.Length > 0 && (char.IsLetterOrDigit(rest[0]) || rest[0] == '[')
             ? (scheme.Contains('s', StringComparison.Ordinal) ? "https://" : "http://") + rest
             : null;
@@ -146,7 +150,10 @@ internal static partial class AddressForm
             && host[0] != '.'
             && host.Length <= LongestLabel
             && char.IsAsciiLetter(host[^1])
+            && host[0] != '-'
             && !host.Contains("..", StringComparison.Ordinal)
+            && !host.Contains("-.", StringComparison.Ordinal)
+            && !host.Contains(".-", StringComparison.Ordinal)
             && !host[dot..].SequenceEqual(".local")
             && !host[dot..].SequenceEqual(".localhost");
     }
@@ -258,7 +265,11 @@ internal static partial class AddressForm
                 && IPAddress.TryParse(host[1..^1], out var address)
                 && address.AddressFamily == AddressFamily.InterNetworkV6;
         var labels = (host.EndsWith('.') ? host[..^1] : host).Split('.');
-        if (labels.Any(label => label.Length is 0 or > LongestLabel || !label.All(IsOfHost)))
+        if (
+            labels.Any(label =>
+                label.Length is 0 or > LongestLabel || label[0] == '-' || label[^1] == '-' || !label.All(IsOfHost)
+            )
+        )
             return false;
         // Four numbers are an IP address, so each must be one of its parts.
         return !labels[^1].All(char.IsAsciiDigit)
@@ -288,6 +299,13 @@ internal static partial class AddressForm
 
     [GeneratedRegex("^([A-Za-z][A-Za-z0-9+.-]*):(?!//$)")]
     private static partial Regex Scheme();
+
+    // A scheme before an address that has one.
+    [GeneratedRegex("^https?:/{0,3}(https?://.+)$", RegexOptions.IgnoreCase)]
+    private static partial Regex Twice();
+
+    [GeneratedRegex(@"^[A-Za-z0-9-]+(?:\.[A-Za-z0-9-]+)+(?:[/?#]|$)")]
+    private static partial Regex Host();
 
     [GeneratedRegex(@"^([A-Za-z]{3,7})([:;/\\]{1,6})")]
     private static partial Regex Beginning();

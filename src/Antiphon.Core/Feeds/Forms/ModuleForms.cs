@@ -51,13 +51,24 @@ internal static partial class ModuleForms
                 ? null
                 : new Fault(ModuleStructureRules.Value, value.Trim(), element, example);
 
+    /// <summary>A place and how far around it is meant, in metres.</summary>
+    public static Fault? Circle(string value)
+    {
+        var parts = value.Split([' ', '\t', '\r', '\n'], StringSplitOptions.RemoveEmptyEntries);
+        var isRound = parts.Length == 3 && parts.All(NumberForm.IsDecimal) && NumberForm.Decimal(parts[2]) > 0;
+        return isRound
+            ? Places(1, 1, ModuleRules.Point)($"{parts[0]} {parts[1]}")
+            : new Fault(ModuleRules.Point, value);
+    }
+
     /// <summary>Numbers of a place, in pairs: as many as there must be at least, latitude first.</summary>
     public static ValueForm Places(int least, int most, CheckRule rule) =>
         value =>
         {
             var parts = value.Split([' ', ',', '\t', '\r', '\n'], StringSplitOptions.RemoveEmptyEntries);
             if (
-                parts.Length % 2 != 0
+                value.Contains(',', StringComparison.Ordinal)
+                || parts.Length % 2 != 0
                 || parts.Length / 2 < least
                 || parts.Length / 2 > most
                 || !parts.All(NumberForm.IsDecimal)

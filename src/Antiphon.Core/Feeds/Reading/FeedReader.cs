@@ -148,6 +148,8 @@ public static partial class FeedReader
                 AtomReader.Fill(reader, feed, options.Address);
             else
                 RssReader.Fill(reader, feed, options.Address);
+            // What stands behind the outermost element may break the document as well.
+            while (reader.Read()) { }
             return new FeedReadResult(start.Format, start.Version, feed, []);
         }
         catch (XmlException broken)

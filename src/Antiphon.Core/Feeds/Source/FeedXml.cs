@@ -1,3 +1,4 @@
+using System.Buffers;
 using System.Xml;
 
 namespace Antiphon.Core.Feeds.Source;
@@ -27,7 +28,9 @@ internal static class FeedXml
         if (!HasLateDeclaration(text, out var start))
             return AsFirstVersion(text);
         var end = text.IndexOf("?>", start, StringComparison.Ordinal);
-        return end < 0 ? text : text[..start] + new string(' ', end + 2 - start) + text[(end + 2)..];
+        return end < 0
+            ? text
+            : text[..start].Replace('\uFEFF', ' ') + new string(' ', end + 2 - start) + text[(end + 2)..];
     }
 
     // The parser knows one version of XML and stops at another, whose documents it could read but for a few characters.
@@ -38,10 +41,13 @@ internal static class FeedXml
         return at > 0 && at < head.IndexOf("?>") ? string.Concat(text.AsSpan(0, at), "1.0", text.AsSpan(at + 3)) : text;
     }
 
-    /// <summary>True when white space stands before the XML declaration.</summary>
+    // A second byte order mark is white space to nobody but looks like none.
+    private static readonly SearchValues<char> Blank = SearchValues.Create(" \t\r\n\uFEFF");
+
+    /// <summary>True when white space, or a byte order mark within, stands before the XML declaration.</summary>
     public static bool HasLateDeclaration(string text, out int start)
     {
-        start = text.Length - text.AsSpan().TrimStart().Length;
+        start = Math.Max(0, text.AsSpan().IndexOfAnyExcept(Blank));
         return start > 0 && text.AsSpan(start).StartsWith("<?xml");
     }
 

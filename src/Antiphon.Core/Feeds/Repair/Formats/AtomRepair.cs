@@ -68,6 +68,15 @@ internal sealed class AtomRepair(RepairWork work)
             {
                 if (AtomVocabulary.Part(part.Name.LocalName) is { } known)
                     elements.Repair(part, known);
+                else
+                {
+                    work.Note(
+                        part,
+                        AtomDetailRules.ElementUnknown.Id,
+                        $"Gave {part.Name.LocalName} a namespace of its own"
+                    );
+                    Kept.Whole(work, part);
+                }
             }
 
             RepairParts(container);

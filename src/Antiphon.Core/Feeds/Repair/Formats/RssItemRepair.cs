@@ -44,7 +44,7 @@ internal sealed class RssItemRepair(RepairWork work, bool isOld)
             MoveAuthor(author);
         var files = new HashSet<string>(StringComparer.Ordinal);
         foreach (var enclosure in item.Elements("enclosure").ToList())
-            RepairEnclosure(enclosure, files);
+            RepairEnclosure(item, enclosure, files);
         RepairSource(item);
         RepairDates(item);
         RepairTexts(item);
@@ -200,9 +200,35 @@ internal sealed class RssItemRepair(RepairWork work, bool isOld)
         RepairWork.Rename(author, DublinCore + "creator");
     }
 
-    private void RepairEnclosure(XElement enclosure, HashSet<string> seen)
+    // Its address by another name, or as its text; what stood there is kept aside by now.
+    private string? AddressOf(XElement enclosure)
     {
-        var address = (string?)enclosure.Attribute("url");
+        if ((string?)enclosure.Attribute("url") is { } url && !string.IsNullOrWhiteSpace(url))
+            return url;
+        var words = enclosure
+            .Attributes()
+            .Where(attribute => attribute.Name.LocalName is "href" or "src" or "link")
+            .Select(attribute => attribute.Value)
+            .Concat(enclosure.Elements(Kept.Namespace + "text").Select(text => text.Value))
+            .FirstOrDefault(LinkResolver.IsWeb);
+        if (words is null)
+            return null;
+        enclosure.SetAttributeValue("url", words.Trim());
+        enclosure.Attributes().Where(attribute => attribute.Name != "url" && attribute.Value == words).Remove();
+        enclosure.Elements(Kept.Namespace + "text").Where(text => text.Value == words).Remove();
+        work.Note(enclosure, RssRules.EnclosureIncomplete.Id, "Wrote the address of the enclosure as url");
+        return words.Trim();
+    }
+
+    private void RepairEnclosure(XElement item, XElement enclosure, HashSet<string> seen)
+    {
+        if (AddressOf(enclosure) is not { } address)
+        {
+            Kept.Whole(work, enclosure);
+            work.Note(item, RssRules.EnclosureIncomplete.Id, "Set enclosure aside, which lacks what it is for");
+            return;
+        }
+
         if (string.IsNullOrWhiteSpace((string?)enclosure.Attribute("length")))
         {
             enclosure.SetAttributeValue("length", "0");
@@ -222,7 +248,7 @@ internal sealed class RssItemRepair(RepairWork work, bool isOld)
             );
         }
 
-        if (address is not null && !seen.Add(address.Trim()))
+        if (!seen.Add(address.Trim()))
         {
             work.Note(enclosure, RssStructureRules.EnclosureTwice.Id, "Left out an enclosure that is there twice");
             enclosure.Remove();

@@ -18,6 +18,12 @@ internal static class TextElement
     {
         if (title.HasElements)
             return;
+        if (HtmlRepair.WithoutSectionMarks(title.Value) is { } plain)
+        {
+            work.Note(title, HtmlRules.Section.Id, "Left out the marks of a CDATA section that readers would see");
+            RepairWork.SetText(title, plain);
+        }
+
         if (ValueTests.FirstTag(title.Value) is not null)
         {
             work.Note(title, RssDetailRules.TitleMarkup.Id, "Wrote the title without its tags");

@@ -124,7 +124,9 @@ internal sealed class JsonMemberRepair(Action<string, string> note, Uri? home)
             owner.Remove(known.Name);
             note(JsonValueRules.Empty.Id, $"Left out the empty {known.Name}");
         }
-        else if (known.Form is { } form && ValueRepair.Repaired(form, text, home) is { } right)
+        else if (known.Form is not { } form)
+            return;
+        else if (ValueRepair.Repaired(form, text, home) is { } right)
         {
             owner[known.Name] = right.Value;
             note(
@@ -132,6 +134,17 @@ internal sealed class JsonMemberRepair(Action<string, string> note, Uri? home)
                 $"Wrote {known.Name} as “{Antiphon.Core.Text.Shortened.ToLength(right.Value, 80)}” instead of “{Antiphon.Core.Text.Shortened.ToLength(text, 80)}”"
             );
         }
+        else if (known.Name == "language" && form(text) is { } fault)
+            SetAside(owner, known.Name, text, fault.Rule.Id);
+    }
+
+    private void SetAside(JsonObject owner, string name, string text, string rule)
+    {
+        Keep(owner, name, text);
+        note(
+            rule,
+            $"Set the value “{Antiphon.Core.Text.Shortened.ToLength(text, 80)}” of {name} aside, which no program can read"
+        );
     }
 
     private static bool IsOfKind(JsonNode value, JsonValueKind kind) =>

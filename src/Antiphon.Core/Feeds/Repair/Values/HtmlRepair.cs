@@ -20,10 +20,14 @@ internal sealed partial class HtmlRepair
 
     private HtmlRepair(string html, Action<string, string> note) => (_html, _note) = (html, note);
 
+    /// <summary>A text without the marks of a CDATA section around it; null where there are none.</summary>
+    public static string? WithoutSectionMarks(string text) =>
+        Section().Replace(text, string.Empty) is var plain && plain != text ? plain : null;
+
     /// <summary>The HTML put right.</summary>
     public static string Run(string html, Action<string, string> note)
     {
-        var plain = Section().Replace(html, string.Empty);
+        var plain = WithoutSectionMarks(html) ?? html;
         if (plain != html)
             note(HtmlRules.Section.Id, "Left out the marks of a CDATA section that readers would see");
         plain = Entity()

@@ -27,6 +27,10 @@ internal static class PlaceRepair
         return string.Join(' ', turned);
     }
 
+    /// <summary>With spaces between the numbers, where commas stood.</summary>
+    public static string? Spaced(string value) =>
+        Parts(value) is { Length: > 1 } parts && parts.All(NumberForm.IsDecimal) ? string.Join(' ', parts) : null;
+
     /// <summary>A ring with its first point repeated at the end.</summary>
     public static string Closed(string value)
     {

@@ -53,6 +53,7 @@ internal static class ValueRepair
         [ModuleRules.CommentNumber.Id] = (_, value, _) => NumberRepair.Digits(value),
         [ModuleRules.AnswerNumber.Id] = (_, value, _) => NumberRepair.Digits(value),
         [ModuleRules.Explicit.Id] = (_, value, _) => IsYes(value) ? "true" : null,
+        [ModuleRules.Point.Id] = (_, value, _) => PlaceRepair.Spaced(value),
         [ModuleStructureRules.PlaceOutside.Id] = (_, value, _) => PlaceRepair.TurnedAbout(value),
         [ModuleStructureRules.RingOpen.Id] = (_, value, _) => PlaceRepair.Closed(value),
         [ModuleStructureRules.Value.Id] = Word,

@@ -3,6 +3,7 @@ using Antiphon.Core.Feeds.Forms;
 using Antiphon.Core.Feeds.Model;
 using Antiphon.Core.Feeds.Rules.Modules;
 using Antiphon.Core.Feeds.Rules.Rss;
+using Antiphon.Core.Feeds.Rules.Texts;
 using Antiphon.Core.Feeds.Source;
 using Antiphon.Core.Feeds.Vocabulary;
 using Antiphon.Core.Findings;
@@ -18,6 +19,8 @@ internal static class SetAside
 {
     private static readonly HashSet<CheckRule> Values =
     [
+        SharedRules.LanguageInvalid,
+        LanguageRules.Unknown,
         RssDetailRules.Ttl,
         RssDetailRules.SkipHour,
         RssDetailRules.SkipDay,

@@ -196,8 +196,12 @@ internal sealed class VocabularyRepair(RepairWork work, Vocabulary.Vocabulary vo
     {
         if (other.LocalName is "pubDate" or "published" or "updated" && PublishedDateParser.Parse(child.Value) is null)
             return false;
-        return other.Namespace != name
-            || (spec.Child(other.LocalName) is not null && IsFree(parent, spec, other.LocalName));
+        if (other.Namespace != name)
+            return true;
+        // What holds elements is not meant by what holds none.
+        return spec.Child(other.LocalName) is { } known
+            && (known.Content != ElementContent.Elements || child.HasElements)
+            && IsFree(parent, spec, other.LocalName);
     }
 
     // What belongs into the element around the one it stands in is put there, and an entry in an entry behind it.

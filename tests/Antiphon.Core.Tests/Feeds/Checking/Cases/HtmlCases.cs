@@ -18,6 +18,8 @@ internal static class HtmlCases
             Case.Html("html-address-empty", "<p><a href=\"\">Cloud.</a></p>"),
             Case.Html("html-address-empty", "<p><img src=\"\" alt=\"Cloud\"></p>"),
             Case.Html("html-address-empty", "<p><img alt=\"Cloud\"></p>"),
+            Case.Html("html-tag-broken", "<p>Cloud.</p><!-- <p>More cloud.</p>"),
+            Case.Html("address-unsuited", "<p><a href=\"file:///home/ida/2.html\">Cloud.</a></p>"),
             Case.Html("html-address-invalid", "<p><a href=\"http:/quillmoor.example/\">Cloud.</a></p>"),
             Case.Html("html-address-invalid", "<p><a href=\"https://quillmoor.example/second light\">Cloud.</a></p>"),
             Case.Html("html-address-without-scheme", "<p><img src=\"//quillmoor.example/i.png\" alt=\"Cloud\"></p>"),

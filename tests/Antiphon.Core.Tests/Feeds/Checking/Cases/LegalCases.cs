@@ -184,7 +184,7 @@ internal static class LegalCases
             Case.Item("a group of files", "<media:group><media:content url=\"https://quillmoor.example/a.mp4\" medium=\"video\" duration=\"12\" isDefault=\"true\"/><media:content url=\"https://quillmoor.example/a.webm\"/><media:title type=\"plain\">x</media:title><media:credit role=\"author\">Ida</media:credit></media:group>"),
             Case.Channel("everything of a podcast", "<itunes:author>Ida</itunes:author><itunes:category text=\"Science\"><itunes:category text=\"Astronomy\"/></itunes:category><itunes:explicit>no</itunes:explicit><itunes:owner><itunes:name>Ida</itunes:name><itunes:email>ida@quillmoor.example</itunes:email></itunes:owner><itunes:type>serial</itunes:type>"),
             Case.Item("an episode", "<itunes:title>x</itunes:title><itunes:season>1</itunes:season><itunes:episode>3</itunes:episode><itunes:episodeType>full</itunes:episodeType><itunes:duration>3600</itunes:duration>"),
-            Case.Item("lines and rings", "<georss:line>54 -2 55 -3</georss:line><georss:polygon>54 -2 55 -2 55 -3 54 -2</georss:polygon><georss:box>54 -3 55 -2</georss:box><georss:elev>313.5</georss:elev>"),
+            Case.Item("lines and rings", "<georss:line>54 -2 55 -3</georss:line><georss:polygon>54 -2 55 -2 55 -3 54 -2</georss:polygon><georss:box>54 -3 55 -2</georss:box><georss:elev>313.5</georss:elev><georss:circle>54 -2 250</georss:circle>"),
             Case.Item("a place", "<geo:lat xmlns:geo=\"http://www.w3.org/2003/01/geo/wgs84_pos#\">54.1</geo:lat><geo:long xmlns:geo=\"http://www.w3.org/2003/01/geo/wgs84_pos#\">-2.3</geo:long>"),
         ];
 }

@@ -168,6 +168,8 @@ internal sealed class AtomExaminer(Examination examination)
             examination.Report(AtomStructureRules.RelationEmpty, link);
         else if (relation is not null && !LinkRelations.IsKnown(relation))
             examination.Report(AtomStructureRules.RelationUnknown, link, relation);
+        if (relation == "hub" && link.Attribute("href") is { Length: > 0 } hub && HasOtherScheme(hub))
+            examination.Report(AddressRules.Unsuited, link, hub);
         if (relation == "enclosure" && link.Attribute("length") is null)
             examination.Report(AtomStructureRules.EnclosureLength, link);
         if (
@@ -178,6 +180,10 @@ internal sealed class AtomExaminer(Examination examination)
         )
             examination.Report(AtomStructureRules.SelfRelative, link, href);
     }
+
+    // A hub is asked by HTTP (WebSub §5.1).
+    private static bool HasOtherScheme(string address) =>
+        LinkResolver.IsAbsolute(address) && !LinkResolver.IsWeb(address);
 
     private void ExamineAlternates(SourceElement parent)
     {

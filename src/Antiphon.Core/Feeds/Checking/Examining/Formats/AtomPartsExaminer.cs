@@ -1,3 +1,4 @@
+using Antiphon.Core.Feeds.Rules.Atom;
 using Antiphon.Core.Feeds.Source;
 using Antiphon.Core.Feeds.Vocabulary;
 
@@ -20,10 +21,15 @@ internal sealed class AtomPartsExaminer(Examination examination)
         var hasAny = false;
         foreach (var element in container.Children)
         {
-            if (element.Namespace != FeedNamespaces.Atom || AtomVocabulary.Part(element.LocalName) is not { } known)
+            if (element.Namespace != FeedNamespaces.Atom)
                 continue;
-            hasAny = true;
-            _elements.Examine(element, known);
+            if (AtomVocabulary.Part(element.LocalName) is { } known)
+            {
+                hasAny = true;
+                _elements.Examine(element, known);
+            }
+            else
+                examination.Report(AtomDetailRules.ElementUnknown, element, element.Name, container.Name);
         }
 
         if (hasAny)

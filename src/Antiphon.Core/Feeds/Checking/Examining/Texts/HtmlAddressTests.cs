@@ -18,6 +18,12 @@ internal static partial class HtmlAddressTests
     /// <summary>True for an address with a scheme.</summary>
     public static bool HasScheme(string value) => Scheme().IsMatch(value);
 
+    /// <summary>True for an address of a file of the writer's own machine, which no reader can open.</summary>
+    public static bool IsOfMachine(string value) => Machine().IsMatch(value);
+
+    [GeneratedRegex(@"^(?:file:|[A-Za-z]:\\)", RegexOptions.IgnoreCase)]
+    private static partial Regex Machine();
+
     [GeneratedRegex("^(?:javascript|vbscript|data:text/html)", RegexOptions.IgnoreCase)]
     private static partial Regex Script();
 

@@ -31,6 +31,9 @@ internal sealed partial class HtmlExaminer(
         ExamineWords();
         if (!html.Contains('<', StringComparison.Ordinal))
             return;
+        var comment = html.LastIndexOf("<!--", StringComparison.Ordinal);
+        if (comment >= 0 && html.IndexOf("-->", comment, StringComparison.Ordinal) < 0)
+            Report(HtmlRules.TagBroken, comment, "<!--");
         var tags = new HtmlTags(html);
         var nesting = new HtmlNesting();
         while (tags.Next() is { } tag)
@@ -139,7 +142,9 @@ internal sealed partial class HtmlExaminer(
             var isPlain =
                 !address.StartsWith("http", StringComparison.OrdinalIgnoreCase)
                 && AddressForm.WithRightScheme(address) is null;
-            if (!isPlain && AddressForm.Absolute(address) is { Rule: var rule } && rule.Severity == Severity.Error)
+            if (HtmlAddressTests.IsOfMachine(address))
+                Report(AddressRules.Unsuited, attribute.At, address);
+            else if (!isPlain && AddressForm.Absolute(address) is { Rule: var rule } && rule.Severity == Severity.Error)
                 Report(HtmlRules.AddressWrong, attribute.At, address);
         }
         else if (address[0] != '#' && !hasBase && _relative++ < Examination.MostOfOneRule)
@@ -167,8 +172,9 @@ internal sealed partial class HtmlExaminer(
     [GeneratedRegex(@"^\s*&lt;([A-Za-z][A-Za-z0-9]{0,9})\b(?:[^&]|&(?!gt;))*&gt;[\s\S]*&lt;/\1&gt;\s*$")]
     private static partial Regex EscapedWhole();
 
+    /// <summary>Marks of a CDATA section that are text.</summary>
     [GeneratedRegex(@"(?:<|&lt;)!\[CDATA\[|\]\](?:>|&gt;)\s*$")]
-    private static partial Regex Section();
+    internal static partial Regex Section();
 
     [GeneratedRegex("&([A-Za-z][A-Za-z0-9]{1,31});")]
     private static partial Regex Entity();

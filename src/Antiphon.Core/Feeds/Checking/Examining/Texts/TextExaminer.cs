@@ -13,6 +13,12 @@ internal static partial class TextExaminer
     {
         if (title.Children.Count > 0)
             return;
+        if (HtmlExaminer.Section().Match(title.Text) is { Success: true } section)
+        {
+            examination.Report(HtmlRules.Section, title.TextPlace, section.Value);
+            return;
+        }
+
         if (ValueTests.FirstTag(title.Text) is { } tag)
         {
             examination.Report(RssDetailRules.TitleMarkup, title.TextPlace, tag);
