@@ -24,17 +24,21 @@ public sealed class RouteBodyTests(AntiphonHost host) : IClassFixture<AntiphonHo
         );
     }
 
-    // Where the workplace is not built the file is missing, and that is said; nothing of the API may answer in its
+    // Where the workplace is not built the file is missing, and that is said; nothing of ours may answer in its
     // place.
     [Fact]
-    public void Addresses_of_nobody_lead_to_the_workplace_and_those_of_the_API_to_nothing()
+    public void Addresses_of_nobody_lead_to_the_workplace_and_those_beside_something_of_ours_to_nothing()
     {
         var fallbacks = host
             .Services.GetRequiredService<EndpointDataSource>()
             .Endpoints.OfType<RouteEndpoint>()
             .Where(route => route.Order == int.MaxValue)
             .Select(route => route.RoutePattern.RawText)
-            .Order(StringComparer.Ordinal);
-        Assert.Equal(["/api/{**rest}", "{*path:nonfile}"], fallbacks);
+            .ToList();
+        Assert.Contains("/api/{**rest}", fallbacks);
+        Assert.Equal(
+            ["{*path:nonfile}"],
+            fallbacks.Where(pattern => !pattern!.EndsWith("/{**rest}", StringComparison.Ordinal))
+        );
     }
 }

@@ -21,7 +21,7 @@ internal sealed record Takeover(int New, int Changed, bool IdsChange);
 
 /// <summary>
 /// Makes posts of the entries of a followed feed: new entries become posts, changed ones update theirs, vanished ones
-/// stay.
+/// stay, and those the feed says are deleted are withdrawn.
 /// </summary>
 internal sealed class PostTakeover(AntiphonContext database, Blog blog, IKeySource keys, DateTimeOffset now)
 {
@@ -62,7 +62,27 @@ internal sealed class PostTakeover(AntiphonContext database, Blog blog, IKeySour
             }
         }
 
+        changed += await WithdrawAsync(feed, cancellation);
         return new Takeover(added, changed, recognition.IdsChange);
+    }
+
+    private async Task<int> WithdrawAsync(Feed feed, CancellationToken cancellation)
+    {
+        var deleted = StandingDeletions.Of(feed);
+        if (deleted.Count == 0)
+            return 0;
+        var gone = await database
+            .Posts.Where(post =>
+                post.BlogId == blog.Id && post.Status == PostStatus.Published && deleted.Contains(post.SourceId!)
+            )
+            .ToListAsync(cancellation);
+        foreach (var post in gone)
+        {
+            (post.Status, post.UpdatedAt) = (PostStatus.Withdrawn, now);
+            post.Revision++;
+        }
+
+        return gone.Count;
     }
 
     private async Task<List<KnownEntry>> KnownAsync(List<FeedItem> items, CancellationToken cancellation)

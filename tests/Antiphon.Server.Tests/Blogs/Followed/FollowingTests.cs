@@ -41,6 +41,37 @@ public sealed class FollowingTests(FollowingTests.Shared shared) : IClassFixture
     }
 
     [Fact]
+    public async Task An_entry_the_feed_says_is_deleted_is_withdrawn()
+    {
+        _site.Say(
+            Feed("First", "Second")
+                .Replace(
+                    "<rss ",
+                    "<rss xmlns:at=\"http://purl.org/atompub/tombstones/1.0\" ",
+                    StringComparison.Ordinal
+                ),
+            "application/rss+xml"
+        );
+        await VisitAsync();
+        _site.Say(
+            Feed("First")
+                .Replace("<rss ", "<rss xmlns:at=\"http://purl.org/atompub/tombstones/1.0\" ", StringComparison.Ordinal)
+                .Replace(
+                    "<item>",
+                    "<at:deleted-entry ref=\"https://bench.example/1\" when=\"2026-11-24T12:00:00Z\"/><item>",
+                    StringComparison.Ordinal
+                ),
+            "application/rss+xml"
+        );
+        await VisitAsync();
+        var posts = (await _host.Owner.GetJsonAsync($"{_host.Api}posts?blog={_blog}")).Items("posts");
+        Assert.Equal(
+            ["First published", "Second withdrawn"],
+            posts.Select(post => $"{post.Text("title")} {post.Text("status")}").Order()
+        );
+    }
+
+    [Fact]
     public async Task Validators_are_sent_back_and_304_is_a_good_visit()
     {
         var asked = new List<(string ETag, string Date)>();
