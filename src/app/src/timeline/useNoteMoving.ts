@@ -25,6 +25,21 @@ function shareOf(event: KeyboardEvent, days: number): number {
   return (direction * (event.shiftKey ? dayLength : stepOf(days))) / (days * dayLength)
 }
 
+/** Tells the click that ends a move from one that opens a note. */
+function clickAfterMove() {
+  let wasMoved = false
+  return {
+    begin: () => (wasMoved = false),
+    moved: () => (wasMoved = true),
+    /** Whether the click now is the end of a move, and no wish to open the note. */
+    endsMove: () => {
+      const ends = wasMoved
+      wasMoved = false
+      return ends
+    },
+  }
+}
+
 /** Moves notes of a lane by hand or by the arrow keys; what was moved is told once it is let go, or the keys rest. */
 export function useNoteMoving(
   track: Ref<HTMLElement | null>,
@@ -33,7 +48,7 @@ export function useNoteMoving(
 ) {
   const moving = ref<MovingNote | null>(null)
   let began: { key: string; x: number } | null = null
-  let wasMoved = false
+  const click = clickAfterMove()
   const resting = useTimeoutFn(settle, rest, { immediate: false })
 
   function place(key: string, share: number): void {
@@ -42,7 +57,7 @@ export function useNoteMoving(
   }
 
   function grab(event: PointerEvent, key: string): void {
-    wasMoved = false
+    click.begin()
     if (event.button !== 0) return
     began = { key, x: event.clientX }
     ;(event.currentTarget as HTMLElement).setPointerCapture(event.pointerId)
@@ -55,7 +70,7 @@ export function useNoteMoving(
 
   function release(): void {
     began = null
-    if (moving.value) wasMoved = true
+    if (moving.value) click.moved()
     settle()
   }
 
@@ -82,12 +97,5 @@ export function useNoteMoving(
     moving.value = null
   }
 
-  /** Whether the click now is the end of a move, and no wish to open the note. */
-  function endsMove(): boolean {
-    const ends = wasMoved
-    wasMoved = false
-    return ends
-  }
-
-  return { moving, grab, drag, release, press, stop, endsMove }
+  return { moving, grab, drag, release, press, stop, endsMove: click.endsMove }
 }

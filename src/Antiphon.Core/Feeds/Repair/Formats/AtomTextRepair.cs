@@ -91,36 +91,11 @@ internal sealed class AtomTextRepair(RepairWork work)
             && ValueTests.FirstTag(text.Value) is not null;
         if (isEscaped)
         {
-            text.ReplaceNodes(new XText(text.Value));
-            text.SetAttributeValue("type", "html");
-            work.Note(
-                text,
-                AtomStructureRules.XhtmlEscaped.Id,
-                $"Said that {text.Name.LocalName} is HTML, as its tags are escaped"
-            );
-            TextElement.Html(work, text, work.Home);
+            WriteAsHtml(text);
             return;
         }
 
-        var lost = text.Descendants()
-            .Where(element =>
-                element.Name.Namespace == FeedNamespaces.Atom || element.Name.Namespace == XNamespace.None
-            )
-            .ToList();
-        if (lost.Count > 0)
-        {
-            work.Note(
-                text,
-                AtomStructureRules.XhtmlNamespace.Id,
-                $"Put the HTML in {text.Name.LocalName} into its namespace"
-            );
-            foreach (var element in lost)
-            {
-                element.Attributes().Where(attribute => attribute.Name == "xmlns").Remove();
-                RepairWork.Rename(element, Xhtml + element.Name.LocalName);
-            }
-        }
-
+        NameXhtml(text);
         foreach (var attribute in text.Descendants().Attributes().Where(IsScript).ToList())
         {
             work.Note(
@@ -135,8 +110,45 @@ internal sealed class AtomTextRepair(RepairWork work)
             text.Elements().Count() == 1
             && text.Element(Xhtml + "div") is not null
             && text.Nodes().OfType<XText>().All(words => string.IsNullOrWhiteSpace(words.Value));
-        if (isOneDiv)
+        if (!isOneDiv)
+            WrapInDiv(text);
+    }
+
+    private void WriteAsHtml(XElement text)
+    {
+        text.ReplaceNodes(new XText(text.Value));
+        text.SetAttributeValue("type", "html");
+        work.Note(
+            text,
+            AtomStructureRules.XhtmlEscaped.Id,
+            $"Said that {text.Name.LocalName} is HTML, as its tags are escaped"
+        );
+        TextElement.Html(work, text, work.Home);
+    }
+
+    private void NameXhtml(XElement text)
+    {
+        var lost = text.Descendants()
+            .Where(element =>
+                element.Name.Namespace == FeedNamespaces.Atom || element.Name.Namespace == XNamespace.None
+            )
+            .ToList();
+        if (lost.Count == 0)
             return;
+        work.Note(
+            text,
+            AtomStructureRules.XhtmlNamespace.Id,
+            $"Put the HTML in {text.Name.LocalName} into its namespace"
+        );
+        foreach (var element in lost)
+        {
+            element.Attributes().Where(attribute => attribute.Name == "xmlns").Remove();
+            RepairWork.Rename(element, Xhtml + element.Name.LocalName);
+        }
+    }
+
+    private void WrapInDiv(XElement text)
+    {
         var nodes = text.Nodes().ToList();
         var hadDiv = text.Element(Xhtml + "div") is not null;
         text.RemoveNodes();

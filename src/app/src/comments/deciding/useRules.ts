@@ -4,6 +4,21 @@ import { api, type Schemas, take } from '../../api'
 import { useAct } from '../../shared'
 import { conditions } from '../words'
 
+type Rule = Schemas['CommentRule']
+
+/** What a rule begins as: the condition that is wanted most, and a hold. */
+const freshRule = (): Rule => ({
+  condition: 'linksAtLeast',
+  number: conditions.linksAtLeast.usual,
+  words: [],
+  act: 'wait',
+  message: null,
+  blogs: null,
+})
+
+/** A rule of its own, so that editing it leaves what is stored. */
+const copyOf = (rule: Rule): Rule => ({ ...rule, words: [...rule.words], blogs: rule.blogs && [...rule.blogs] })
+
 /** The rules of a site while they are edited, tried and saved. */
 export function useRules(site: Ref<number>) {
   const queries = useQueryClient()
@@ -13,27 +28,17 @@ export function useRules(site: Ref<number>) {
     queryKey: ['comment-rules', site],
     queryFn: () => take(api.GET('/api/sites/{site}/comments/rules', path())),
   })
-  const rules = ref<Schemas['CommentRule'][]>([])
+  const rules = ref<Rule[]>([])
   const trial = ref<Schemas['RulesTrial']>()
   watch(
     query.data,
-    (stored) =>
-      stored &&
-      (rules.value = stored.map((rule) => ({ ...rule, words: [...rule.words], blogs: rule.blogs && [...rule.blogs] }))),
+    (stored) => stored && (rules.value = stored.map(copyOf)),
     { immediate: true },
   )
   watch(rules, () => (trial.value = undefined), { deep: true })
   const dirty = computed(() => JSON.stringify(rules.value) !== JSON.stringify(query.data.value ?? []))
 
-  const add = () =>
-    rules.value.push({
-      condition: 'linksAtLeast',
-      number: conditions.linksAtLeast.usual,
-      words: [],
-      act: 'wait',
-      message: null,
-      blogs: null,
-    })
+  const add = () => rules.value.push(freshRule())
   const remove = (at: number) => rules.value.splice(at, 1)
 
   function move(at: number, by: number): void {
