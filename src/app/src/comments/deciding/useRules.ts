@@ -30,11 +30,7 @@ export function useRules(site: Ref<number>) {
   })
   const rules = ref<Rule[]>([])
   const trial = ref<Schemas['RulesTrial']>()
-  watch(
-    query.data,
-    (stored) => stored && (rules.value = stored.map(copyOf)),
-    { immediate: true },
-  )
+  watch(query.data, (stored) => stored && (rules.value = stored.map(copyOf)), { immediate: true })
   watch(rules, () => (trial.value = undefined), { deep: true })
   const dirty = computed(() => JSON.stringify(rules.value) !== JSON.stringify(query.data.value ?? []))
 
