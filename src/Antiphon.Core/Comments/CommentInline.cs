@@ -1,6 +1,7 @@
 using System.Net;
 using System.Text;
 using System.Text.RegularExpressions;
+using Antiphon.Core.Html;
 
 namespace Antiphon.Core.Comments;
 
@@ -11,7 +12,6 @@ namespace Antiphon.Core.Comments;
 public static partial class CommentInline
 {
     private const int MaxDepth = 3;
-    private const string Ranks = "nofollow ugc noopener";
 
     /// <summary>The line, everything encoded that is not one of the forms.</summary>
     public static string ToHtml(string line) => ToHtml(line, 0);
@@ -48,7 +48,7 @@ public static partial class CommentInline
     }
 
     private static string Link(string address, string words) =>
-        $"<a href=\"{WebUtility.HtmlEncode(address)}\" rel=\"{Ranks}\">{words}</a>";
+        $"<a href=\"{WebUtility.HtmlEncode(address)}\" rel=\"{LinkRanks.OfOthers}\">{words}</a>";
 
     [GeneratedRegex(
         """`(?<code>[^`]+)`|\[(?<words>[^\[\]]{1,200})\]\((?<target>https?://[^\s()<>"]{1,2000})\)|"""

@@ -15,9 +15,11 @@ public sealed class HtmlCleaner
     private const string Opening = "<!doctype html><html><body>";
 
     private readonly HtmlSanitizer _sanitizer;
+    private readonly Func<string?, string?> _rankOf;
 
-    private HtmlCleaner(IReadOnlyList<string> elements, IReadOnlyList<string> classes)
+    private HtmlCleaner(IReadOnlyList<string> elements, IReadOnlyList<string> classes, Func<string?, string?> rankOf)
     {
+        _rankOf = rankOf;
         _sanitizer = new HtmlSanitizer(
             new HtmlSanitizerOptions
             {
@@ -36,11 +38,16 @@ public sealed class HtmlCleaner
         _sanitizer.RemovingCssClass += (_, e) => e.Cancel = IsLanguage(e.CssClass);
     }
 
-    /// <summary>For the body of a post.</summary>
-    public static HtmlCleaner ForPosts { get; } = new(HtmlAllowList.PostElements, HtmlAllowList.PostClasses);
+    /// <summary>For the body of a post that is written here: its links count as links of the site.</summary>
+    public static HtmlCleaner ForPosts { get; } =
+        new(HtmlAllowList.PostElements, HtmlAllowList.PostClasses, LinkRanks.OfOwner);
+
+    /// <summary>For the body of a post of another site.</summary>
+    public static HtmlCleaner ForFollowedPosts { get; } =
+        new(HtmlAllowList.PostElements, HtmlAllowList.PostClasses, _ => LinkRanks.OfOthers);
 
     /// <summary>For comments.</summary>
-    public static HtmlCleaner ForComments { get; } = new(HtmlAllowList.CommentElements, []);
+    public static HtmlCleaner ForComments { get; } = new(HtmlAllowList.CommentElements, [], _ => LinkRanks.OfOthers);
 
     /// <summary>
     /// The cleaned fragment. Never throws; of a text beyond <see cref="HtmlLimits.Text"/> only the words are kept.
@@ -67,7 +74,13 @@ public sealed class HtmlCleaner
                 Strip(part);
             _sanitizer.SanitizeDom(document, body, baseAddress?.AbsoluteUri ?? string.Empty);
             foreach (var link in body.QuerySelectorAll("a[href]"))
-                link.SetAttribute("rel", "noopener nofollow ugc");
+            {
+                if (_rankOf(link.GetAttribute("rel")) is { } rank)
+                    link.SetAttribute("rel", rank);
+                else
+                    link.RemoveAttribute("rel");
+            }
+
             return body.ChildNodes.ToHtml(_sanitizer.OutputFormatter);
         }
     }

@@ -121,7 +121,9 @@ internal sealed record HostPageView(string Address, string Html, bool HasListing
 /// <summary>What to paste.</summary>
 /// <param name="Way">The way it is for.</param>
 /// <param name="Snippet">The whole snippet.</param>
-/// <param name="Head">The part for the page's head, or null.</param>
+/// <param name="Head">
+/// The part for the page's head, which names the feeds of the blogs written here too; null when there is none.
+/// </param>
 /// <param name="Body">The part for the place where it shows.</param>
 /// <param name="Entries">How many entries are baked in.</param>
 /// <param name="ScriptBytes">Size of the script as it travels, in bytes.</param>

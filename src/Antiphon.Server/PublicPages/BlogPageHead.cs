@@ -37,13 +37,9 @@ internal static class BlogPageHead
             .Append("\">");
         if (content.Older is { } older)
             head.Append("<link rel=\"next\" href=\"").Append(Encoded.Html(older)).Append("\">");
-        head.Append(FeedLink(blog, options));
+        head.Append(FeedLink.Of(blog, options));
         return content.IsFirst ? head.Append(Structured(content, description)).ToString() : head.ToString();
     }
-
-    /// <summary>The link by which feed readers find the blog's feed.</summary>
-    public static string FeedLink(Blog blog, AntiphonOptions options) =>
-        $"<link rel=\"alternate\" type=\"application/rss+xml\" title=\"{Encoded.Html(blog.Name)}\" href=\"{options.AddressOf($"feeds/{blog.Key}.rss")}\">";
 
     // schema.org's Blog; the writer escapes every angle bracket, so that no text can end the element.
     private static string Structured(BlogPageContent content, string? description)

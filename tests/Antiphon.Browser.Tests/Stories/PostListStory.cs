@@ -42,6 +42,9 @@ public sealed class PostListStory(DemoInstallation demo)
         browser
             .Press("Undo")
             .NoLongerSees("Noctilucent clouds, at last")
+            .Fill("form.details input", "Clouds that shine")
+            .Click(".panel .close")
+            .Sees("Your changes are not saved.")
             .Click(".panel .close")
             .NoLongerSees("Open in editor");
     }

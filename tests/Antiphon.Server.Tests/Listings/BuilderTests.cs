@@ -1,4 +1,5 @@
 using System.Net;
+using System.Text.RegularExpressions;
 using Antiphon.Server.Tests.Hosting;
 
 namespace Antiphon.Server.Tests.Listings;
@@ -35,6 +36,20 @@ public sealed class BuilderTests(ScriptedHost hosts) : IClassFixture<ScriptedHos
             StringComparison.Ordinal
         );
         Assert.Equal(1, snippet.Number("entries"));
+    }
+
+    [Theory]
+    [InlineData("script", true)]
+    [InlineData("static", false)]
+    public async Task The_head_part_names_the_feeds_of_blogs_written_here(string way, bool hasScript)
+    {
+        var head = (await _host.Owner.GetJsonAsync(Path($"/snippet?way={way}"))).Text("head");
+        var feed = Regex.Match(
+            head,
+            "rel=\"alternate\" type=\"application/rss\\+xml\" title=\"[^\"]+\" href=\"([^\"]+)\""
+        );
+        Assert.StartsWith("<?xml", await _host.Plain().GetStringAsync(feed.Groups[1].Value), StringComparison.Ordinal);
+        Assert.Equal(hasScript, head.Contains("<script", StringComparison.Ordinal));
     }
 
     [Theory]

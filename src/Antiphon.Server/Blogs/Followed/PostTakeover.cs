@@ -148,7 +148,7 @@ internal sealed class PostTakeover(AntiphonContext database, Blog blog, IKeySour
     private static void Fill(Post post, FeedItem item)
     {
         var link = LinkResolver.IsWeb(item.Link) ? new Uri(item.Link!) : null;
-        var body = HtmlCleaner.ForPosts.Clean(item.ContentHtml ?? item.Summary, link);
+        var body = HtmlCleaner.ForFollowedPosts.Clean(item.ContentHtml ?? item.Summary, link);
         post.Apply(
             post.ToContent() with
             {

@@ -100,25 +100,41 @@ internal sealed class DemoPlacement(
             .GetRequiredService<SnippetMaker>()
             .MakeAsync(listing, SnippetWay.Script, withEntries: true, cancellation);
         await PasteAsync(website, page, mark, snippet.Snippet, cancellation);
+        foreach (var link in await services.GetRequiredService<SnippetMaker>().FeedLinksAsync(listing, cancellation))
+            await EditAsync(
+                website,
+                page,
+                html =>
+                    html.Contains(link, StringComparison.Ordinal)
+                        ? html
+                        : html.Replace("</head>", link + "\n</head>", StringComparison.Ordinal),
+                cancellation
+            );
         await services
             .GetRequiredService<InstallationVisit>()
             .CheckAsync(listing, new Uri(listing.PageAddress!), cancellation);
     }
 
-    private static async Task PasteAsync(
+    private static Task PasteAsync(
         HttpClient website,
         string page,
         string mark,
         string snippet,
         CancellationToken cancellation
+    ) => EditAsync(website, page, html => html.Replace(mark, snippet, StringComparison.Ordinal), cancellation);
+
+    private static async Task EditAsync(
+        HttpClient website,
+        string page,
+        Func<string, string> edit,
+        CancellationToken cancellation
     )
     {
         var html = await website.GetStringAsync(page == "home" ? "" : page, cancellation);
-        if (!html.Contains(mark, StringComparison.Ordinal))
+        var edited = edit(html);
+        if (edited == html)
             return;
-        using var form = new FormUrlEncodedContent([
-            new("html", html.Replace(mark, snippet, StringComparison.Ordinal)),
-        ]);
+        using var form = new FormUrlEncodedContent([new("html", edited)]);
         using var answer = await website.PostAsync($"desk/{page}", form, cancellation);
         answer.EnsureSuccessStatusCode();
     }

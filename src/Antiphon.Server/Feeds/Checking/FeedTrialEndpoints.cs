@@ -109,7 +109,7 @@ internal static class FeedTrialEndpoints
     private static EntryTryView EntryOf(Feed feed, FeedItem item)
     {
         var address = LinkResolver.IsWeb(item.Link) ? new Uri(item.Link!) : null;
-        var body = HtmlCleaner.ForPosts.Clean(item.ContentHtml ?? item.Summary, address);
+        var body = HtmlCleaner.ForFollowedPosts.Clean(item.ContentHtml ?? item.Summary, address);
         var title = HtmlText.Of(item.Title);
         var mail = MailOf(feed, item, title.Length > 0 ? title : "Untitled", body);
         return new EntryTryView(

@@ -2,11 +2,13 @@ using System.IO.Compression;
 using Antiphon.Core.Listings.Choosing;
 using Antiphon.Core.Listings.Definition;
 using Antiphon.Core.Listings.Installation;
+using Antiphon.Data;
 using Antiphon.Data.Listings;
 using Antiphon.Server.Listings.Markup;
 using Antiphon.Server.Listings.Reading;
 using Antiphon.Server.Pages;
 using Antiphon.Server.Platform;
+using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.Options;
 
 namespace Antiphon.Server.Listings.Installation;
@@ -14,6 +16,7 @@ namespace Antiphon.Server.Listings.Installation;
 /// <summary>Makes what is pasted into a page.</summary>
 internal sealed class SnippetMaker(
     ListingReader reader,
+    AntiphonContext database,
     IOptions<AntiphonOptions> options,
     IWebHostEnvironment environment
 )
@@ -56,19 +59,33 @@ internal sealed class SnippetMaker(
         if (content.Definition.Layout == ListingLayout.WholeBlog && way != SnippetWay.Frame)
             body +=
                 $"\n<link rel=\"webmention\" href=\"{MentionAdvertising.Webmention(options.Value, listing.Site.PublicKey)}\">";
-        var head = way is SnippetWay.Script or SnippetWay.Frame
+        var script = way is SnippetWay.Script or SnippetWay.Frame
             ? $"<script src=\"{ScriptAddress}\" async></script>"
             : null;
+        var feeds = await FeedLinksAsync(listing, cancellation);
         var entries = way == SnippetWay.Static || (way == SnippetWay.Script && withEntries) ? content.Entries.Count : 0;
         return new SnippetView(
             way,
-            head is null ? body : $"{body}\n{head}",
-            head,
+            script is null ? body : $"{body}\n{script}",
+            (feeds.Count, script) is (0, null) ? null : string.Join('\n', script is null ? feeds : [.. feeds, script]),
             body,
             entries,
             ScriptSize(),
             own + ".html"
         );
+    }
+
+    /// <summary>What a page's head says of the feeds of a listing's blogs; those written elsewhere have their own.</summary>
+    public async Task<IReadOnlyList<string>> FeedLinksAsync(Listing listing, CancellationToken cancellation)
+    {
+        var ids = listing.InUse.Blogs;
+        var blogs = await database
+            .Blogs.AsNoTracking()
+            .Where(blog => blog.SiteId == listing.SiteId && ids.Contains(blog.Id) && blog.Following == null)
+            .OrderBy(blog => blog.Name)
+            .ThenBy(blog => blog.Id)
+            .ToListAsync(cancellation);
+        return blogs.ConvertAll(blog => FeedLink.Of(blog, options.Value));
     }
 
     // A drawing of nothing has a height that no Content-Security-Policy takes away, as it would a style attribute's.

@@ -56,7 +56,7 @@ internal static class PostPageHead
         Meta("property", "article:section", post.Category);
         foreach (var tag in post.Tags)
             Meta("property", "article:tag", tag);
-        head.Append(BlogPageHead.FeedLink(post.Blog, options));
+        head.Append(FeedLink.Of(post.Blog, options));
         if (!content.IsPreview)
             head.Append(MentionAdvertising.Head(options, post.Blog.Site.PublicKey, post.Key));
         if (content.Older is { } older)

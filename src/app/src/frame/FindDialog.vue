@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { refDebounced } from '@vueuse/core'
+import { refDebounced, useStorage } from '@vueuse/core'
 import { useQuery } from '@tanstack/vue-query'
-import { computed, ref, watch } from 'vue'
+import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, take } from '../api'
-import { places } from './places'
+import { doorsFor, type Door } from './doors'
 import { t } from './texts'
 
 const props = defineProps<{ siteId: number }>()
@@ -12,6 +12,7 @@ const open = defineModel<boolean>({ required: true })
 const words = ref('')
 const asked = refDebounced(words, 150)
 const at = ref(0)
+const field = useTemplateRef('field')
 const router = useRouter()
 const { data } = useQuery({
   queryKey: ['find', () => props.siteId, asked],
@@ -20,41 +21,48 @@ const { data } = useQuery({
   enabled: () => open.value && asked.value.trim().length > 0,
 })
 
-const screens = [
-  { name: t('coverage'), path: '' },
-  ...places.going,
-  ...places.coming,
-  { name: t('checkFeed'), path: 'feeds/check' },
-  { name: t('connectBlog'), path: 'connect' },
-  { name: t('writePost'), path: 'posts/new' },
-  { name: t('settings'), path: 'settings' },
-]
 const links: Record<string, (id: number) => string> = {
   post: (id) => `posts/${id}`,
   listing: (id) => `listings/${id}`,
   blog: () => 'feeds',
 }
-const found = computed(() => {
-  const wanted = words.value.trim().toLowerCase()
-  const matching = screens
-    .filter((screen) => screen.name.toLowerCase().includes(wanted))
-    .map((screen) => ({ title: screen.name, detail: t('screen'), to: screen.path }))
-  const things = wanted
-    ? (data.value ?? []).map((one) => ({
-        title: one.title,
-        detail: one.detail ?? one.kind,
-        to: links[one.kind]!(one.id),
-      }))
-    : []
-  return [...things, ...matching].slice(0, 12)
+interface Target {
+  title: string
+  detail: string
+  to: string
+}
+/** Where one went from here last, newest first. */
+const recent = useStorage<Target[]>('antiphon-found', [])
+const most = 12
+const mostRecent = 6
+
+const targetOf = (door: Door): Target => ({
+  title: door.name,
+  detail: door.isSetting ? t('setting') : t('screen'),
+  to: door.isSetting ? `${door.path}?mark=${encodeURIComponent(door.name)}` : door.path,
+})
+const found = computed<Target[]>(() => {
+  if (!words.value.trim()) return recent.value
+  const { named, known } = doorsFor(words.value)
+  const things = (data.value ?? []).map((one) => ({
+    title: one.title,
+    detail: one.detail ?? one.kind,
+    to: links[one.kind]!(one.id),
+  }))
+  return [...named.map(targetOf), ...things, ...known.map(targetOf)].slice(0, most)
 })
 watch([words, open], () => (at.value = 0))
+watch(open, async (isOpen) => {
+  if (!isOpen) return
+  await nextTick()
+  field.value?.querySelector('input')?.select()
+})
 
 function go(index = at.value): void {
   const target = found.value[index]
   if (!target) return
   open.value = false
-  words.value = ''
+  recent.value = [target, ...recent.value.filter((one) => one.to !== target.to)].slice(0, mostRecent)
   void router.push(`/s/${props.siteId}/${target.to}`)
 }
 
@@ -66,7 +74,10 @@ function move(by: number): void {
 <template>
   <v-dialog v-model="open" max-width="560">
     <v-card class="find" @keydown.down.prevent="move(1)" @keydown.up.prevent="move(-1)" @keydown.enter.prevent="go()">
-      <v-text-field v-model="words" autofocus :label="t('searchPostsListingsBlogs')" aria-controls="found" />
+      <div ref="field">
+        <v-text-field v-model="words" autofocus :label="t('searchPostsListingsBlogs')" aria-controls="found" />
+      </div>
+      <p v-if="!words.trim() && recent.length" class="soft small">{{ t('recent') }}</p>
       <ul id="found" role="listbox">
         <li
           v-for="(one, index) in found"
@@ -80,7 +91,7 @@ function move(by: number): void {
           <span class="t">{{ one.title }}</span><span class="soft small">{{ one.detail }}</span>
         </li>
       </ul>
-      <p v-if="found.length === 0" class="soft">{{ t('noResults') }}</p>
+      <p v-if="found.length === 0" class="soft">{{ words.trim() ? t('noResults') : t('findHint') }}</p>
     </v-card>
   </v-dialog>
 </template>

@@ -12,6 +12,7 @@ import LowBar from './LowBar.vue'
 import PersonMenu from './PersonMenu.vue'
 import SiteSwitch from './SiteSwitch.vue'
 import { places } from './places'
+import { useMarked } from './useMarked'
 import { t } from './texts'
 
 const route = useRoute()
@@ -19,6 +20,7 @@ const { id, site } = useSite()
 const { data: notices } = useNotices(id)
 const told = computed(() => notices.value?.filter((notice) => notice.isTrouble).length ?? 0)
 useWaitingNotice()
+useMarked()
 const finding = ref(false)
 const keys = ref(false)
 const isOn = (path: string) => computed(() => route.path.startsWith(`/s/${id.value}/${path}`))

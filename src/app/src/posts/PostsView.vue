@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { mdiViewColumnOutline } from '@mdi/js'
 import { useQuery } from '@tanstack/vue-query'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { api, lineOf, take } from '../api'
 import { PageTitle, PostTabs, useQueryValue, useSite, useTerms } from '../shared'
 import BulkBar from './list/BulkBar.vue'
@@ -33,7 +33,14 @@ const { data: blogs } = useQuery({
 })
 const filter = usePostFilter(narrow, () => blogs.value)
 const inBin = computed(() => bin.value === 'yes')
-const opened = useQueryValue('post')
+const shown = useQueryValue('post')
+const details = ref<InstanceType<typeof PostDetails> | null>(null)
+const opened = computed({
+  get: () => shown.value,
+  set: (post: string) => {
+    if (details.value?.mayLeave() ?? true) shown.value = post
+  },
+})
 const chosen = computed(() => posts.value.find((post) => String(post.id) === opened.value))
 const state = computed(() =>
   inBin.value
@@ -129,13 +136,14 @@ function flip(name: Column): void {
     </div>
     <PostDetails
       v-if="chosen"
+      ref="details"
       :key="chosen.id"
       :site-id="id"
       :post="chosen"
       :terms="terms"
       :may-edit="mayEdit"
       :zone="site?.timeZone"
-      @close="opened = ''"
+      @close="shown = ''"
     />
   </div>
 </template>

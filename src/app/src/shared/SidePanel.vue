@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { mdiClose } from '@mdi/js'
-import { onBeforeUnmount, onMounted, ref } from 'vue'
+import { onMounted, onUnmounted, ref } from 'vue'
 import { t } from './texts'
 
 /** What stands beside a list about the row chosen in it; on a phone it takes the place of the list. */
@@ -10,7 +10,12 @@ const panel = ref<HTMLElement | null>(null)
 const opener = document.activeElement as HTMLElement | null
 
 onMounted(() => panel.value?.focus())
-onBeforeUnmount(() => opener?.isConnected && opener.focus())
+onUnmounted(() => opener?.isConnected && opener.focus())
+
+/** Escape closes what is open over the panel before the panel itself. */
+function escape(): void {
+  if (!document.querySelector('.v-overlay--active')) emit('close')
+}
 </script>
 
 <template>
@@ -20,7 +25,7 @@ onBeforeUnmount(() => opener?.isConnected && opener.focus())
     tabindex="-1"
     :aria-label="props.label"
     :style="{ '--width': `${props.width}px` }"
-    @keydown.esc="emit('close')"
+    @keydown.esc="escape"
   >
     <button type="button" class="close" :aria-label="t('close')" :title="t('close')" @click="emit('close')">
       <v-icon :icon="mdiClose" size="20" />

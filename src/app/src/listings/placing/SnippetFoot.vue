@@ -67,6 +67,7 @@ const facts = computed(() => {
           }}</span>
         </template>
       </div>
+      <p v-if="props.snippet?.head?.includes('alternate')" class="small soft">{{ t('headNamesFeeds') }}</p>
       <IncludeExamples v-if="way.value === 'serverInclude' && props.snippet" :address="props.snippet.fragmentAddress" />
     </div>
   </div>

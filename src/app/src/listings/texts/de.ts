@@ -238,6 +238,7 @@ const de: Translated<typeof en> = {
   includeEntriesHtmlSearch: 'Einträge in das HTML aufnehmen (für Suchmaschinen)',
   orSeparately: 'Oder getrennt:',
   copyHeadPart: 'Teil für head kopieren',
+  headNamesFeeds: 'Der Teil für den Kopf sagt Browsern und Feed-Readern auch, wo der Feed des Blogs liegt.',
   head: 'head',
   copyBodyPart: 'Teil für body kopieren',
   body: 'body',

@@ -235,6 +235,7 @@ export default {
   includeEntriesHtmlSearch: 'Include entries in the HTML (for search engines)',
   orSeparately: 'Or separately:',
   copyHeadPart: 'Copy the head part',
+  headNamesFeeds: 'The head part also tells browsers and feed readers where the blog’s feed is.',
   head: 'head',
   copyBodyPart: 'Copy the body part',
   body: 'body',

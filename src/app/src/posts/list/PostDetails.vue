@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, reactive, toRef } from 'vue'
+import { computed, reactive, ref, toRef } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, type Schemas, take } from '../../api'
 import { SidePanel, useAct, useChangeOfPosts, useNotice, WhenText } from '../../shared'
@@ -18,6 +18,7 @@ const emit = defineEmits<{ close: [] }>()
 const router = useRouter()
 const act = useAct()
 const { say } = useNotice()
+const isTold = ref(false)
 const changes = useChangeOfPosts(() => props.siteId)
 const post = toRef(props, 'post')
 const on = () => ({ params: { path: { site: props.siteId, post: props.post.id } } })
@@ -54,6 +55,7 @@ const keep = (details: ReturnType<typeof detailsOf>, revision: number) =>
 
 /** Shows what the server keeps: it may have tidied what was entered. */
 function show(kept: Schemas['PostSummary']): void {
+  isTold.value = false
   Object.assign(entered, detailsOf(kept), { date: local(kept.publishedAt) })
   void changes.refresh()
 }
@@ -68,6 +70,14 @@ async function save(): Promise<void> {
     if (back) show(back)
   })
 }
+
+/** Whether the panel may give way; what is not saved is told of once before it goes. */
+function mayLeave(): boolean {
+  if (!isOwn.value || !isChanged.value || isTold.value) return true
+  isTold.value = true
+  return false
+}
+defineExpose({ mayLeave })
 
 async function copy(): Promise<void> {
   const made = await act.run(() => take(api.POST('/api/sites/{site}/posts/{post}/copy', on())))
@@ -84,7 +94,7 @@ async function move(kind: 'delete' | 'restore'): Promise<void> {
 </script>
 
 <template>
-  <SidePanel :label="t('postDetails')" :width="380" @close="emit('close')">
+  <SidePanel :label="t('postDetails')" :width="380" @close="mayLeave() && emit('close')">
     <h2>{{ post.title }}</h2>
     <p class="soft small">
       <span class="tag" :class="statuses[post.status].tone">{{ statuses[post.status].name }}</span>
@@ -110,6 +120,7 @@ async function move(kind: 'delete' | 'restore'): Promise<void> {
     <p v-if="act.trouble.value || changes.act.trouble.value" class="trouble" role="alert">
       {{ act.trouble.value || changes.act.trouble.value }}
     </p>
+    <p v-if="isTold && isChanged" class="trouble" role="alert">{{ t('detailsNotSaved') }}</p>
     <form v-if="isOwn" class="details" @submit.prevent="save">
       <v-text-field
         v-model="entered.title"

@@ -404,6 +404,8 @@ const de: Translated<typeof en> = {
 
   // PostDetails
   postDetails: 'Einzelheiten des Beitrags',
+  detailsNotSaved:
+    'Ihre Änderungen sind nicht gespeichert. Speichern Sie sie, oder schließen Sie noch einmal, um sie zu verwerfen.',
   detailsSaved: 'Einzelheiten von „{title}“ gespeichert.',
   movedToBin: '„{title}“ liegt im Papierkorb.',
   restoredFromBin: '„{title}“ ist wiederhergestellt.',

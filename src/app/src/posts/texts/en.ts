@@ -397,6 +397,7 @@ export default {
 
   // PostDetails
   postDetails: 'Details of the post',
+  detailsNotSaved: 'Your changes are not saved. Save them, or close once more to discard them.',
   detailsSaved: 'Details of “{title}” saved.',
   movedToBin: '“{title}” is in the bin.',
   restoredFromBin: '“{title}” is restored.',

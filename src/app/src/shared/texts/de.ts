@@ -38,17 +38,8 @@ const de: Translated<typeof en> = {
     '{posts, plural, one {# Beitrag ist} other {# Beiträge sind}} wie zuvor. {were, plural, one {# wurde} other {# wurden}} seither geändert und blieb so.',
   postsBefore: '{posts, plural, one {# Beitrag ist} other {# Beiträge sind}} wie zuvor.',
 
-  // ChannelTabs
-  timeline: 'Zeitleiste',
-  trafficSources: 'Besuchsquellen',
-  manageChannels: 'Kanäle verwalten',
-
   // PostTabs
   allPosts: 'Alle Beiträge',
-  calendar: 'Kalender',
-  pictures: 'Bilder',
-  categoriesTagsAuthors: 'Kategorien, Schlagwörter, Autoren',
-  blogPages: 'Blogseiten',
   aroundPosts: 'Rund um Beiträge',
 
   // WidthChips

@@ -35,17 +35,8 @@ export default {
     '{posts, plural, one {# post is} other {# posts are}} as before. {were, plural, one {# was} other {# were}} changed since and stayed.',
   postsBefore: '{posts, plural, one {# post is} other {# posts are}} as before.',
 
-  // ChannelTabs
-  timeline: 'Timeline',
-  trafficSources: 'Traffic sources',
-  manageChannels: 'Manage channels',
-
   // PostTabs
   allPosts: 'All posts',
-  calendar: 'Calendar',
-  pictures: 'Pictures',
-  categoriesTagsAuthors: 'Categories, tags, authors',
-  blogPages: 'Blog pages',
   aroundPosts: 'Around posts',
 
   // WidthChips

@@ -3,7 +3,6 @@ import type en from './en'
 
 const de: Translated<typeof en> = {
   // ActsPart
-  activityLog: 'Aktivitäten',
   nothingYetPublishingBulk:
     'Noch nichts. Veröffentlichungen, Änderungen an vielen Beiträgen, Importe und neue Teammitglieder werden hier festgehalten.',
 
@@ -14,7 +13,6 @@ const de: Translated<typeof en> = {
   saveLinks: 'Links speichern',
 
   // FollowPart
-  followLinks: 'Folgen-Links',
   profileAddress: 'Adresse des Profils',
   noLinksYetThey: 'Noch keine Links. Sie erscheinen in Beiträgen mit einem Block „Folgen-Links“.',
   everyPostBlockShows: 'Jeder Beitrag mit dem Block zeigt sie jetzt.',
@@ -32,7 +30,6 @@ const de: Translated<typeof en> = {
   cancelInvitation: 'Einladung zurücknehmen',
 
   // MembersPart
-  team: 'Team',
   roleName: 'Rolle von {name}',
   removeFromTeam: 'Aus dem Team entfernen',
 
@@ -52,12 +49,10 @@ const de: Translated<typeof en> = {
   siteSettings: 'Einstellungen der Website',
   theSite: 'Die Website',
   onlyOwnersCanChange: 'Nur Inhaber können diese Einstellungen ändern.',
-  publicKey: 'Öffentlicher Schlüssel',
   copyPublicKey: 'Öffentlichen Schlüssel kopieren',
   usedCommentSnippetsNot: 'Steht in den Codes für Kommentare. Er ist nicht geheim.',
 
   // SharePart
-  shareLinks: 'Links zum Teilen',
   shareAddress: "Adresse zum Teilen, mit '{link}' und '{title}'",
   readersCanAlwaysShare:
     'Leser können immer per E-Mail teilen, den Link kopieren oder das Teilen-Menü ihres Geräts nutzen. Ergänzen Sie hier weitere Dienste; von ihnen wird nichts geladen.',
@@ -68,10 +63,6 @@ const de: Translated<typeof en> = {
   english: 'Englisch',
   german: 'Deutsch',
   french: 'Französisch',
-  nameSite: 'Name der Website',
-  homePageAddress: 'Adresse der Startseite',
-  timeZone: 'Zeitzone',
-  allowedDomainsOnePer: 'Erlaubte Domains (eine je Zeile)',
   pagesTheseDomainsCan:
     'Seiten unter diesen Domains können Listen und Kommentare dieser Website zeigen. Die eigene Domain der Website ist immer erlaubt.',
 }

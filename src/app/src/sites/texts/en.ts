@@ -1,6 +1,5 @@
 export default {
   // ActsPart
-  activityLog: 'Activity log',
   nothingYetPublishingBulk: 'Nothing yet. Publishing, bulk changes, imports and new team members are recorded here.',
 
   // AddressLines
@@ -10,7 +9,6 @@ export default {
   saveLinks: 'Save links',
 
   // FollowPart
-  followLinks: 'Follow links',
   profileAddress: 'Profile address',
   noLinksYetThey: 'No links yet. They appear in posts that contain a “Follow links” block.',
   everyPostBlockShows: 'Every post with the block shows these now.',
@@ -28,7 +26,6 @@ export default {
   cancelInvitation: 'Cancel invitation',
 
   // MembersPart
-  team: 'Team',
   roleName: 'Role of {name}',
   removeFromTeam: 'Remove from team',
 
@@ -48,12 +45,10 @@ export default {
   siteSettings: 'Site settings',
   theSite: 'The site',
   onlyOwnersCanChange: 'Only owners can change these settings.',
-  publicKey: 'Public key',
   copyPublicKey: 'Copy the public key',
   usedCommentSnippetsNot: 'Used in comment snippets. It is not secret.',
 
   // SharePart
-  shareLinks: 'Share links',
   shareAddress: "Share address, with '{link}' and '{title}'",
   readersCanAlwaysShare:
     'Readers can always share by email, copy the link, or use their device’s share menu. Add other services here; nothing is loaded from them.',
@@ -64,10 +59,6 @@ export default {
   english: 'English',
   german: 'German',
   french: 'French',
-  nameSite: 'Name of the site',
-  homePageAddress: 'Home page address',
-  timeZone: 'Time zone',
-  allowedDomainsOnePer: 'Allowed domains (one per line)',
   pagesTheseDomainsCan:
     'Pages on these domains can show this site’s listings and comments. The site’s own domain is always allowed.',
 } as const

@@ -36,7 +36,6 @@ const de: Translated<typeof en> = {
   inThePage: 'in der Seite',
   barFoot: 'eine Leiste am unteren Rand',
   slidePanel: 'einschiebendes Feld',
-  signUpForms: 'Anmeldeformulare',
   signUpsConfirmedBy: 'Anmeldungen werden per E-Mail bestätigt, bevor etwas gesendet wird.',
   newForm: 'Neues Formular',
   readingForms: 'Formulare werden geladen …',
@@ -66,7 +65,6 @@ const de: Translated<typeof en> = {
   addedManually: 'Von Hand hinzugefügt',
   imported: 'Importiert',
   unsubscribed: 'Abgemeldet',
-  growth: 'Entwicklung',
   subscribersJoinedLeftUnsubscribed:
     '{came, plural, one {# Abonnent kam} other {# Abonnenten kamen}} dazu, {left} gingen; jetzt sind es {total}.',
   cameSubscribersCameLeft: '{came} Abonnenten kamen dazu, {left} gingen',
@@ -118,7 +116,6 @@ const de: Translated<typeof en> = {
   olderQuestions: 'Ältere Fragen',
 
   // QuestionsView
-  questions: 'Fragen',
   messagesFromContactForms: 'Nachrichten aus Kontaktformularen in Ihren Beiträgen.',
 
   // ReadersView
@@ -133,7 +130,6 @@ const de: Translated<typeof en> = {
   emails: 'E-Mails',
 
   // ReaderTabs
-  segments: 'Segmente',
   aroundReaders: 'Rund um Leser',
 
   // SegmentForm

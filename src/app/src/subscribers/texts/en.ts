@@ -32,7 +32,6 @@ export default {
   inThePage: 'in the page',
   barFoot: 'a bar at the foot',
   slidePanel: 'slide-in panel',
-  signUpForms: 'Sign-up forms',
   signUpsConfirmedBy: 'Sign-ups are confirmed by email before anything is sent.',
   newForm: 'New form',
   readingForms: 'Reading the forms …',
@@ -62,7 +61,6 @@ export default {
   addedManually: 'Added manually',
   imported: 'Imported',
   unsubscribed: 'Unsubscribed',
-  growth: 'Growth',
   subscribersJoinedLeftUnsubscribed:
     '{came, plural, one {# subscriber} other {# subscribers}} joined, {left} unsubscribed; there are {total} now.',
   cameSubscribersCameLeft: '{came} subscribers came and {left} left',
@@ -112,7 +110,6 @@ export default {
   olderQuestions: 'Older questions',
 
   // QuestionsView
-  questions: 'Questions',
   messagesFromContactForms: 'Messages from contact forms in your posts.',
 
   // ReadersView
@@ -127,7 +124,6 @@ export default {
   emails: 'Emails',
 
   // ReaderTabs
-  segments: 'Segments',
   aroundReaders: 'Around readers',
 
   // SegmentForm

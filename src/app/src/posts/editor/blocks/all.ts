@@ -15,7 +15,14 @@ export const blocks = [
     },
   }).configure({
     heading: { levels: [2, 3, 4] },
-    link: { openOnClick: false, autolink: true, linkOnPaste: true, defaultProtocol: 'https' },
+    // What a link says of its target is the writer's to say, and where it opens the reader's.
+    link: {
+      openOnClick: false,
+      autolink: true,
+      linkOnPaste: true,
+      defaultProtocol: 'https',
+      HTMLAttributes: { rel: null, target: null },
+    },
   }),
   withFewKeys(Subscript),
   withFewKeys(Superscript),
