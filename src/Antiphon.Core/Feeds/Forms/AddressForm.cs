@@ -115,7 +115,8 @@ internal static partial class AddressForm
             return null;
         var rest = text[start.Length..];
         // What follows is a host, or nobody knows what was meant; behind three slashes it may be a path as well.
-        if (between == ":///" && !Host().IsMatch(rest))
+        var host = rest.Split('/', '?', '#')[0];
+        if (between == ":///" && !(host.Contains('.', StringComparison.Ordinal) && IsHost(host)))
             return null;
         return rest.Length > 0 && (char.IsLetterOrDigit(rest[0]) || rest[0] == '[')
             ? (scheme.Contains('s', StringComparison.Ordinal) ? "https://" : "http://") + rest
@@ -303,9 +304,6 @@ internal static partial class AddressForm
     // A scheme before an address that has one.
     [GeneratedRegex("^https?:/{0,3}(https?://.+)$", RegexOptions.IgnoreCase)]
     private static partial Regex Twice();
-
-    [GeneratedRegex(@"^[A-Za-z0-9-]+(?:\.[A-Za-z0-9-]+)+(?:[/?#]|$)")]
-    private static partial Regex Host();
 
     [GeneratedRegex(@"^([A-Za-z]{3,7})([:;/\\]{1,6})")]
     private static partial Regex Beginning();

@@ -54,21 +54,23 @@ internal static partial class ModuleForms
     /// <summary>A place and how far around it is meant, in metres.</summary>
     public static Fault? Circle(string value)
     {
-        var parts = value.Split([' ', '\t', '\r', '\n'], StringSplitOptions.RemoveEmptyEntries);
+        var parts = Parts(value);
         var isRound = parts.Length == 3 && parts.All(NumberForm.IsDecimal) && NumberForm.Decimal(parts[2]) > 0;
         return isRound
             ? Places(1, 1, ModuleRules.Point)($"{parts[0]} {parts[1]}")
             : new Fault(ModuleRules.Point, value);
     }
 
+    private static string[] Parts(string value) =>
+        value.Split([' ', '\t', '\r', '\n'], StringSplitOptions.RemoveEmptyEntries);
+
     /// <summary>Numbers of a place, in pairs: as many as there must be at least, latitude first.</summary>
     public static ValueForm Places(int least, int most, CheckRule rule) =>
         value =>
         {
-            var parts = value.Split([' ', ',', '\t', '\r', '\n'], StringSplitOptions.RemoveEmptyEntries);
+            var parts = Parts(value);
             if (
-                value.Contains(',', StringComparison.Ordinal)
-                || parts.Length % 2 != 0
+                parts.Length % 2 != 0
                 || parts.Length / 2 < least
                 || parts.Length / 2 > most
                 || !parts.All(NumberForm.IsDecimal)

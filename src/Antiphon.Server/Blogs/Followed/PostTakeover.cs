@@ -47,10 +47,13 @@ internal sealed class PostTakeover(AntiphonContext database, Blog blog, IKeySour
         var posts = await database
             .Posts.Where(post => keysOfKnown.Contains(post.Id))
             .ToDictionaryAsync(post => post.Id, cancellation);
+        var deleted = StandingDeletions.Of(feed);
         var (added, changed) = (0, 0);
         foreach (var entry in recognition.Entries)
         {
             var id = EntryMatcher.IdOf(entry.Item)!;
+            if (entry.Known is null && deleted.Contains(id))
+                continue;
             if (entry.Known is null)
             {
                 await AddAsync(id, entry.Item, cancellation);
@@ -62,13 +65,12 @@ internal sealed class PostTakeover(AntiphonContext database, Blog blog, IKeySour
             }
         }
 
-        changed += await WithdrawAsync(feed, cancellation);
+        changed += await WithdrawAsync(deleted, cancellation);
         return new Takeover(added, changed, recognition.IdsChange);
     }
 
-    private async Task<int> WithdrawAsync(Feed feed, CancellationToken cancellation)
+    private async Task<int> WithdrawAsync(IReadOnlySet<string> deleted, CancellationToken cancellation)
     {
-        var deleted = StandingDeletions.Of(feed);
         if (deleted.Count == 0)
             return 0;
         var gone = await database

@@ -31,8 +31,9 @@ interface Target {
   detail: string
   to: string
 }
-/** Where one went from here last, newest first. */
-const recent = useStorage<Target[]>('antiphon-found', [])
+/** Where one went from here last, newest first, by site: what is there has its numbers from it. */
+const visited = useStorage<Record<number, Target[]>>('antiphon-found-places', {})
+const recent = computed(() => visited.value[props.siteId] ?? [])
 const most = 12
 const mostRecent = 6
 
@@ -62,7 +63,8 @@ function go(index = at.value): void {
   const target = found.value[index]
   if (!target) return
   open.value = false
-  recent.value = [target, ...recent.value.filter((one) => one.to !== target.to)].slice(0, mostRecent)
+  const others = recent.value.filter((one) => one.to !== target.to)
+  visited.value = { ...visited.value, [props.siteId]: [target, ...others].slice(0, mostRecent) }
   void router.push(`/s/${props.siteId}/${target.to}`)
 }
 

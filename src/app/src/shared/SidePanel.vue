@@ -65,6 +65,20 @@ function escape(): void {
   overflow-wrap: anywhere;
   margin: 0 0 8px;
 }
+.panel :deep(dl) {
+  display: grid;
+  grid-template-columns: 96px 1fr;
+  gap: 5px 10px;
+  font-size: 14px;
+  margin: 0 0 14px;
+}
+.panel :deep(dt) {
+  color: var(--soft);
+}
+.panel :deep(dd) {
+  margin: 0;
+  overflow-wrap: anywhere;
+}
 @media (max-width: 860px) {
   .panel {
     width: auto;

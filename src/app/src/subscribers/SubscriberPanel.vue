@@ -135,20 +135,6 @@ async function erase(): Promise<void> {
 </template>
 
 <style scoped>
-dl {
-  display: grid;
-  grid-template-columns: 92px 1fr;
-  gap: 5px 10px;
-  font-size: 14px;
-  margin: 0 0 14px;
-}
-dt {
-  color: var(--soft);
-}
-dd {
-  margin: 0;
-  overflow-wrap: anywhere;
-}
 .acts {
   gap: 6px;
   flex-wrap: wrap;

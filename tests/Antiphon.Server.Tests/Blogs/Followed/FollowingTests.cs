@@ -43,32 +43,19 @@ public sealed class FollowingTests(FollowingTests.Shared shared) : IClassFixture
     [Fact]
     public async Task An_entry_the_feed_says_is_deleted_is_withdrawn()
     {
-        _site.Say(
-            Feed("First", "Second")
-                .Replace(
-                    "<rss ",
-                    "<rss xmlns:at=\"http://purl.org/atompub/tombstones/1.0\" ",
-                    StringComparison.Ordinal
-                ),
-            "application/rss+xml"
-        );
+        _site.Say(Feed("First", "Second"), "application/rss+xml");
         await VisitAsync();
-        _site.Say(
-            Feed("First")
-                .Replace("<rss ", "<rss xmlns:at=\"http://purl.org/atompub/tombstones/1.0\" ", StringComparison.Ordinal)
-                .Replace(
-                    "<item>",
-                    "<at:deleted-entry ref=\"https://bench.example/1\" when=\"2026-11-24T12:00:00Z\"/><item>",
-                    StringComparison.Ordinal
-                ),
-            "application/rss+xml"
-        );
+        _site.Say(Deleting(1, Feed("First")), "application/rss+xml");
         await VisitAsync();
-        var posts = (await _host.Owner.GetJsonAsync($"{_host.Api}posts?blog={_blog}")).Items("posts");
-        Assert.Equal(
-            ["First published", "Second withdrawn"],
-            posts.Select(post => $"{post.Text("title")} {post.Text("status")}").Order()
-        );
+        Assert.Equal(["First published", "Second withdrawn"], await StandingsAsync());
+    }
+
+    [Fact]
+    public async Task An_entry_that_is_deleted_when_it_is_seen_first_becomes_no_post()
+    {
+        _site.Say(Deleting(1, Feed("First", "Second")), "application/rss+xml");
+        await VisitAsync();
+        Assert.Equal(["First published"], await StandingsAsync());
     }
 
     [Fact]
@@ -165,6 +152,22 @@ public sealed class FollowingTests(FollowingTests.Shared shared) : IClassFixture
                 .Select(post => post.Text("title"))
                 .Order(),
         ];
+
+    private async Task<List<string>> StandingsAsync() =>
+        [
+            .. (await _host.Owner.GetJsonAsync($"{_host.Api}posts?blog={_blog}"))
+                .Items("posts")
+                .Select(post => $"{post.Text("title")} {post.Text("status")}")
+                .Order(),
+        ];
+
+    private static string Deleting(int entry, string feed) =>
+        feed.Replace("<rss ", "<rss xmlns:at=\"http://purl.org/atompub/tombstones/1.0\" ", StringComparison.Ordinal)
+            .Replace(
+                "<description>d</description>",
+                $"<description>d</description><at:deleted-entry ref=\"https://bench.example/{entry}\" when=\"2026-11-24T12:00:00Z\"/>",
+                StringComparison.Ordinal
+            );
 
     private static string Feed(params string[] titles)
     {

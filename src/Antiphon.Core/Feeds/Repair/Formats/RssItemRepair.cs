@@ -201,7 +201,7 @@ internal sealed class RssItemRepair(RepairWork work, bool isOld)
     }
 
     // Its address by another name, or as its text; what stood there is kept aside by now.
-    private string? AddressOf(XElement enclosure)
+    private string? RepairAddress(XElement enclosure)
     {
         if ((string?)enclosure.Attribute("url") is { } url && !string.IsNullOrWhiteSpace(url))
             return url;
@@ -222,7 +222,7 @@ internal sealed class RssItemRepair(RepairWork work, bool isOld)
 
     private void RepairEnclosure(XElement item, XElement enclosure, HashSet<string> seen)
     {
-        if (AddressOf(enclosure) is not { } address)
+        if (RepairAddress(enclosure) is not { } address)
         {
             Kept.Whole(work, enclosure);
             work.Note(item, RssRules.EnclosureIncomplete.Id, "Set enclosure aside, which lacks what it is for");

@@ -30,10 +30,7 @@ internal static class JsonRepair
         var before = changes.Count;
         if (Parsed(text, Note) is not { } feed)
             return null;
-        var home = LinkResolver.IsWeb(feed["home_page_url"]?.ToString())
-            ? new Uri(feed["home_page_url"]!.ToString())
-            : options.Address
-                ?? (LinkResolver.IsWeb(feed["feed_url"]?.ToString()) ? new Uri(feed["feed_url"]!.ToString()) : null);
+        var home = Web(feed, "home_page_url") ?? options.Address ?? Web(feed, "feed_url");
         var members = new JsonMemberRepair(Note, home);
         members.Repair(feed, JsonVocabulary.Feed);
         if (feed["feed_url"] is null && options.Address is not null)
@@ -67,6 +64,9 @@ internal static class JsonRepair
         RepairVersion(feed, Note);
         return changes.Count == before ? text : feed.ToJsonString(Written) + "\n";
     }
+
+    private static Uri? Web(JsonObject feed, string name) =>
+        feed[name]?.ToString() is { } address && LinkResolver.IsWeb(address) ? new Uri(address) : null;
 
     private static JsonObject? Parsed(string text, Action<string, string> note)
     {

@@ -40,12 +40,8 @@ internal static class SetAside
         ModuleStructureRules.PlaceOutside,
     ];
 
-    private static readonly Dictionary<string, CheckRule> Optional = new(StringComparer.Ordinal)
-    {
-        ["cloud"] = RssDetailRules.CloudIncomplete,
-        ["image"] = RssDetailRules.ImageIncomplete,
-        ["textInput"] = RssDetailRules.TextInputIncomplete,
-    };
+    // Elements nobody must have, which say nothing without a part they lack.
+    private static readonly string[] Optional = ["cloud", "image", "textInput", "textinput"];
 
     /// <summary>Sets aside what nothing else put right.</summary>
     public static void Run(RepairWork work, FeedFormat format)
@@ -140,7 +136,7 @@ internal static class SetAside
             : null;
 
     private static CheckRule? RuleOfLacking(XElement element, ElementSpec spec, Vocabulary.Vocabulary vocabulary) =>
-        element.Name.LocalName == "textinput" || Optional.ContainsKey(element.Name.LocalName)
+        Optional.Contains(element.Name.LocalName)
             ? RuleOf(element, spec, spec.Incomplete ?? vocabulary.Rules.Missing)
             : null;
 

@@ -2,7 +2,7 @@
 import { computed, reactive, ref, toRef } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, type Schemas, take } from '../../api'
-import { SidePanel, useAct, useChangeOfPosts, useNotice, WhenText } from '../../shared'
+import { localTime, SidePanel, useAct, useChangeOfPosts, useNotice, WhenText } from '../../shared'
 import { statuses } from '../status'
 import { t } from '../texts'
 
@@ -25,13 +25,6 @@ const on = () => ({ params: { path: { site: props.siteId, post: props.post.id } 
 const isOwn = computed(() => props.mayEdit && post.value.writtenHere && !post.value.deletedAt)
 const inBin = computed(() => !!post.value.deletedAt)
 
-/** An instant as a field for date and time writes it, in the zone of this browser. */
-function local(iso: string | null | undefined): string {
-  if (!iso) return ''
-  const date = new Date(iso)
-  return new Date(date.getTime() - date.getTimezoneOffset() * 60_000).toISOString().slice(0, 16)
-}
-
 const detailsOf = (of: Schemas['PostSummary']) => ({
   title: of.title,
   slug: of.slug,
@@ -41,6 +34,8 @@ const detailsOf = (of: Schemas['PostSummary']) => ({
   author: of.author,
   commentsOff: of.commentsOff,
 })
+/** The clock of this browser, as its field for date and time has it. */
+const local = (iso: string | null) => (iso ? localTime(iso) : '')
 const entered = reactive({ ...detailsOf(props.post), date: local(props.post.publishedAt) })
 
 function asked(): ReturnType<typeof detailsOf> {
@@ -218,19 +213,5 @@ async function move(kind: 'delete' | 'restore'): Promise<void> {
 .foot {
   justify-content: space-between;
   margin-top: 6px;
-}
-dl {
-  display: grid;
-  grid-template-columns: 96px 1fr;
-  gap: 5px 10px;
-  font-size: 14px;
-  margin: 0 0 14px;
-}
-dt {
-  color: var(--soft);
-}
-dd {
-  margin: 0;
-  overflow-wrap: anywhere;
 }
 </style>

@@ -55,12 +55,8 @@ internal sealed partial class HtmlExaminer(
 
     private void ExamineWords()
     {
-        if (html.Contains("]]", StringComparison.Ordinal) || html.Contains("![CDATA[", StringComparison.Ordinal))
-        {
-            if (Section().Match(html) is { Success: true } section)
-                Report(HtmlRules.Section, section.Index, section.Value);
-        }
-
+        if (SectionMark(html) is { } section)
+            Report(HtmlRules.Section, section.Index, section.Value);
         if (!html.Contains('&', StringComparison.Ordinal))
             return;
         if (EscapedTwice().Match(html) is { Success: true } twice)
@@ -157,6 +153,13 @@ internal sealed partial class HtmlExaminer(
             examination.Report(rule, placeAt(at), arguments);
     }
 
+    /// <summary>A mark of a CDATA section that is text, where readers would see it; null for none.</summary>
+    internal static Match? SectionMark(string text) =>
+        (text.Contains("]]", StringComparison.Ordinal) || text.Contains("![CDATA[", StringComparison.Ordinal))
+        && Section().Match(text) is { Success: true } mark
+            ? mark
+            : null;
+
     /// <summary>An entity whose ampersand was escaped again.</summary>
     [GeneratedRegex(@"&amp;(?:amp|lt|gt|quot|apos|nbsp|#\d{1,6}|#x[0-9a-fA-F]{1,5});")]
     internal static partial Regex EscapedTwice();
@@ -172,9 +175,8 @@ internal sealed partial class HtmlExaminer(
     [GeneratedRegex(@"^\s*&lt;([A-Za-z][A-Za-z0-9]{0,9})\b(?:[^&]|&(?!gt;))*&gt;[\s\S]*&lt;/\1&gt;\s*$")]
     private static partial Regex EscapedWhole();
 
-    /// <summary>Marks of a CDATA section that are text.</summary>
     [GeneratedRegex(@"(?:<|&lt;)!\[CDATA\[|\]\](?:>|&gt;)\s*$")]
-    internal static partial Regex Section();
+    private static partial Regex Section();
 
     [GeneratedRegex("&([A-Za-z][A-Za-z0-9]{1,31});")]
     private static partial Regex Entity();

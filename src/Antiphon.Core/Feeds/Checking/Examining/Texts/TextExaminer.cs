@@ -13,7 +13,7 @@ internal static partial class TextExaminer
     {
         if (title.Children.Count > 0)
             return;
-        if (HtmlExaminer.Section().Match(title.Text) is { Success: true } section)
+        if (HtmlExaminer.SectionMark(title.Text) is { } section)
         {
             examination.Report(HtmlRules.Section, title.TextPlace, section.Value);
             return;
