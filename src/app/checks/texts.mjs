@@ -153,6 +153,17 @@ function holdNoWords(file, words) {
 }
 const allowed = ['Aa', 'Antiphon', 'Ctrl K']
 
+/** Holds that a part that begins with a space stands behind one: markup drops a space at the start of what it holds. */
+function holdSpaces(file, { children = [] }, text) {
+  for (const part of children.slice(1)) {
+    const [first] = part.tag === 'template' ? part.children : []
+    if (first?.type !== 5) continue
+    const [start, inner] = [part.loc.start.offset, first.loc.start.offset]
+    if (/\s/.test(text[inner - 1]) && !/\s/.test(text[start - 1]))
+      faults.push(`${file} loses the space before ${text.slice(inner, first.loc.end.offset)}`)
+  }
+}
+
 /** Every expression of a template, with the slots of the element it stands at. */
 function lookThrough(file, node, text, isCode = false) {
   const codeOf = (part) => text.slice(part.loc.start.offset, part.loc.end.offset)
@@ -172,6 +183,7 @@ function lookThrough(file, node, text, isCode = false) {
     const code = one.name === 'for' ? codeOf(one.forParseResult.source) : codeOf(one.exp)
     lookAt(file, one.name === 'on' ? `{${code}}` : `(${code})`, slots)
   }
+  holdSpaces(file, node, text)
   for (const child of node.children ?? [])
     lookThrough(file, child, text, isCode || ['code', 'kbd', 'pre'].includes(node.tag))
 }

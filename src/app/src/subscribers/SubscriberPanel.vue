@@ -78,7 +78,8 @@ async function erase(): Promise<void> {
         <template v-if="one.consent"
           ><dt>{{ t('consent') }}</dt>
           <dd>
-            “{{ one.consent }}”<template v-if="one.consentVersion">
+            “{{ one.consent }}”
+            <template v-if="one.consentVersion">
               {{ t('wordingConsentversion', { consentVersion: one.consentVersion }) }}</template
             >
           </dd></template
@@ -94,8 +95,8 @@ async function erase(): Promise<void> {
         <template v-if="one.lastReturn"
           ><dt>{{ t('lastBounce') }}</dt>
           <dd>
-            {{ one.lastReturn
-            }}<template v-if="one.softBounces"> {{ t('timesRow', { softBounces: one.softBounces }) }}</template>
+            {{ one.lastReturn }}
+            <template v-if="one.softBounces">{{ t('timesRow', { softBounces: one.softBounces }) }}</template>
           </dd></template
         >
         <template v-if="props.row?.pausedUntil"

@@ -97,12 +97,11 @@ watch([() => props.commentId, () => props.opened, talk], async () => {
         :style="{ marginLeft: `${one.depth * 26}px` }"
       >
         <div class="head">
-          <b>{{ one.author }}</b> · {{ byline(one) }} · <WhenText :at="one.createdAt" :zone="props.zone" /><template
-            v-if="one.standing === 'waiting' && one.id !== props.commentId"
+          <b>{{ one.author }}</b> · {{ byline(one) }} · <WhenText :at="one.createdAt" :zone="props.zone" />
+          <template v-if="one.standing === 'waiting' && one.id !== props.commentId"> {{ t('alsoWaiting') }}</template>
+          <template v-if="one.editedAt">{{ t('edited') }}</template><template v-if="one.rating">
+            · {{ '★'.repeat(one.rating) }}</template
           >
-            {{ t('alsoWaiting') }}</template
-          ><template v-if="one.editedAt"> {{ t('edited') }}</template
-          ><template v-if="one.rating"> · {{ '★'.repeat(one.rating) }}</template>
         </div>
         <p v-if="one.from" class="small soft from">
           {{ mentionWords[one.from.kind] }}

@@ -81,4 +81,12 @@ const { blog, author, category, tag, from, to } = props.filter.fields
 .two {
   grid-column: span 2;
 }
+@media (max-width: 480px) {
+  .fields {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .two {
+    grid-column: auto;
+  }
+}
 </style>
