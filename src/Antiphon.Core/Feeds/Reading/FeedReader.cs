@@ -1,8 +1,10 @@
+using System.Runtime.InteropServices;
 using System.Text.RegularExpressions;
 using System.Xml;
 using Antiphon.Core.Feeds.Mending;
 using Antiphon.Core.Feeds.Model;
 using Antiphon.Core.Feeds.Reading.Atom;
+using Antiphon.Core.Feeds.Reading.Encodings;
 using Antiphon.Core.Feeds.Reading.Json;
 using Antiphon.Core.Feeds.Reading.Rss;
 using Antiphon.Core.Feeds.Rules.Documents;
@@ -17,11 +19,12 @@ namespace Antiphon.Core.Feeds.Reading;
 public static partial class FeedReader
 {
     private const int MostBefore = 4000;
+    private const int PieceLength = 16_384;
     private static readonly string[] Starts = ["<?xml", "<rss", "<feed", "<rdf:RDF"];
 
     /// <summary>Reads bytes as they were served.</summary>
-    public static FeedReadResult Read(ReadOnlySpan<byte> bytes, FeedReadOptions options) =>
-        Read(DecodedFeed.From(bytes, options.ContentType).Text, options);
+    public static FeedReadResult Read(ReadOnlyMemory<byte> bytes, FeedReadOptions options) =>
+        InPieces(bytes, options) ?? Read(DecodedFeed.From(bytes.Span, options.ContentType).Text, options);
 
     /// <summary>Reads text.</summary>
     public static FeedReadResult Read(string text, FeedReadOptions options)
@@ -35,11 +38,33 @@ public static partial class FeedReader
                 below,
                 options
             ),
-            '<' => ReadXml(text, options),
+            '<' => ReadTolerantly(text, options),
             _ when IsWrappedJson(text) => JsonFeedReader.Read(text, options),
             _ when StartOf(text) is var start and >= 0 => WithTextBefore(text, start, options),
             _ => new FeedReadResult(null, null, null, [Finding.At(DocumentRules.NotAFeed, 1, 1)]),
         };
+    }
+
+    // A feed in good order needs never stand in memory as one text, twice the size of its bytes; any other does.
+    private static FeedReadResult? InPieces(ReadOnlyMemory<byte> bytes, FeedReadOptions options)
+    {
+        var chosen = ChosenEncoding.For(bytes.Span, options.ContentType);
+        var body = bytes[chosen.Skip..];
+        var head = chosen.Encoding.GetString(body.Span[..Math.Min(body.Length, MostBefore)]);
+        if (!head.StartsWith('<') || StartsWithPrint(head) || FeedXml.BlankLateDeclaration(head) != head)
+            return null;
+        if (!MemoryMarshal.TryGetArray(body, out var array))
+            return null;
+        try
+        {
+            using var stream = new MemoryStream(array.Array!, array.Offset, array.Count, writable: false);
+            var read = ReadXml(new StreamReader(stream, chosen.Encoding, false, PieceLength), options);
+            return read.Findings.Count == 0 ? read : null;
+        }
+        catch (XmlException)
+        {
+            return null;
+        }
     }
 
     /// <summary>What stands before a feed that is XML and does not belong to it; null when nothing does.</summary>
@@ -89,14 +114,14 @@ public static partial class FeedReader
     private static FeedReadResult WithTextBefore(string text, int start, FeedReadOptions options)
     {
         var blanked = string.Concat(text[..start].Select(c => c is '\n' or '\r' ? c : ' ')) + text[start..];
-        var read = ReadXml(blanked, options);
+        var read = ReadTolerantly(blanked, options);
         return read with
         {
             Findings = [Finding.At(DocumentRules.TextBeforeFeed, 1, 1, text[..start].Trim()), .. read.Findings],
         };
     }
 
-    private static FeedReadResult ReadXml(string text, FeedReadOptions options)
+    private static FeedReadResult ReadTolerantly(string text, FeedReadOptions options)
     {
         var read = ReadStrictly(text, options);
         var isBroken = read.Findings.Any(finding => finding.Rule == DocumentRules.NotWellFormed);
@@ -120,24 +145,25 @@ public static partial class FeedReader
 
     private static FeedReadResult ReadStrictly(string text, FeedReadOptions options)
     {
-        var start = new RootStart();
         try
         {
-            using var reader = XmlReader.Create(
-                new StringReader(FeedXml.BlankLateDeclaration(text)),
-                FeedXml.SettingsWithNames()
-            );
-            reader.MoveToContent();
-            start = RootStart.Of(reader);
-            if (start.Format is null)
-                return new FeedReadResult(null, null, null, [NoFeed(start, reader)]);
-            var feed = new Feed();
-            return Fill(reader, feed, start, options);
+            return ReadXml(new StringReader(FeedXml.BlankLateDeclaration(text)), options);
         }
         catch (XmlException broken)
         {
             return new FeedReadResult(null, null, null, [Broken(text, broken)]);
         }
+    }
+
+    // What breaks before the feed has begun is thrown; a later break is a finding.
+    private static FeedReadResult ReadXml(TextReader text, FeedReadOptions options)
+    {
+        using var reader = XmlReader.Create(text, FeedXml.SettingsWithNames());
+        reader.MoveToContent();
+        var start = RootStart.Of(reader);
+        return start.Format is null
+            ? new FeedReadResult(null, null, null, [NoFeed(start, reader)])
+            : Fill(reader, new Feed(), start, options);
     }
 
     private static FeedReadResult Fill(XmlReader reader, Feed feed, RootStart start, FeedReadOptions options)

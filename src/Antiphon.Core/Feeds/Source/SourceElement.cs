@@ -7,8 +7,12 @@ namespace Antiphon.Core.Feeds.Source;
 /// <summary>An element of an XML document with its place, as the rules see it.</summary>
 public sealed class SourceElement : ISourcePlace
 {
-    private readonly List<SourceElement> _children = [];
-    private readonly List<SourceAttribute> _attributes = [];
+    private static readonly List<SourceElement> None = [];
+    private static readonly List<SourceAttribute> NoAttributes = [];
+
+    // Most elements have neither.
+    private List<SourceElement>? _children;
+    private List<SourceAttribute>? _attributes;
     private string _text = string.Empty;
     private StringBuilder? _pieces;
 
@@ -24,7 +28,8 @@ public sealed class SourceElement : ISourcePlace
         Namespace = Meant(parent, localName, ns);
         Line = line;
         Column = column;
-        parent?._children.Add(this);
+        if (parent is not null)
+            (parent._children ??= []).Add(this);
     }
 
     /// <summary>The element around this one.</summary>
@@ -66,10 +71,10 @@ public sealed class SourceElement : ISourcePlace
     public bool HasCData { get; internal set; }
 
     /// <summary>Child elements in order.</summary>
-    public IReadOnlyList<SourceElement> Children => _children;
+    public IReadOnlyList<SourceElement> Children => _children ?? None;
 
     /// <summary>Attributes without namespace declarations.</summary>
-    public IReadOnlyList<SourceAttribute> Attributes => _attributes;
+    public IReadOnlyList<SourceAttribute> Attributes => _attributes ?? NoAttributes;
 
     /// <inheritdoc/>
     public string Path => Parent is null ? "/" + Name : $"{Parent.Path}/{Name}{Ordinal()}";
@@ -91,22 +96,29 @@ public sealed class SourceElement : ISourcePlace
 
     /// <summary>Children of that name in RSS's own vocabulary (no namespace, or that of RSS 0.90 or 1.0).</summary>
     public IEnumerable<SourceElement> Own(string localName) =>
-        _children.Where(child => child.LocalName == localName && child.IsRss);
+        Children.Where(child => child.LocalName == localName && child.IsRss);
 
     /// <summary>Children of that name and namespace.</summary>
     public IEnumerable<SourceElement> Of(string ns, string localName) =>
-        _children.Where(child => child.LocalName == localName && child.Namespace == ns);
+        Children.Where(child => child.LocalName == localName && child.Namespace == ns);
 
     /// <summary>True for elements of RSS's own vocabulary.</summary>
     public bool IsRss => Namespace is "" or FeedNamespaces.Rss10 or FeedNamespaces.Rss090;
 
     /// <summary>Value of an attribute without namespace, or null.</summary>
-    public string? Attribute(string name)
+    public string? Attribute(string name) => Attribute(string.Empty, name);
+
+    /// <summary>Value of an attribute of XML itself (xml:lang, xml:base), or null.</summary>
+    public string? XmlAttribute(string name) => Attribute(FeedNamespaces.Xml, name);
+
+    private string? Attribute(string ns, string name)
     {
-        // Most elements have none, and rules ask for many.
+        // Rules ask for many of elements that have none.
+        if (_attributes is null)
+            return null;
         foreach (var attribute in _attributes)
         {
-            if (attribute.LocalName == name && attribute.Namespace.Length == 0)
+            if (attribute.LocalName == name && attribute.Namespace == ns)
                 return attribute.Value;
         }
 
@@ -134,7 +146,7 @@ public sealed class SourceElement : ISourcePlace
         return parent is { WrittenNamespace: "", Namespace: FeedNamespaces.Atom } ? FeedNamespaces.Atom : ns;
     }
 
-    internal void Add(SourceAttribute attribute) => _attributes.Add(attribute);
+    internal void Add(SourceAttribute attribute) => (_attributes ??= []).Add(attribute);
 
     private string Joined()
     {
@@ -153,7 +165,7 @@ public sealed class SourceElement : ISourcePlace
     // All at once, as a feed with one finding in every entry asks for every number.
     private void NumberChildren()
     {
-        foreach (var same in _children.GroupBy(child => child.Name, StringComparer.Ordinal))
+        foreach (var same in Children.GroupBy(child => child.Name, StringComparer.Ordinal))
         {
             var number = 0;
             foreach (var child in same)

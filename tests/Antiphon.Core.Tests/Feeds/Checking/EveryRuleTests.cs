@@ -1,6 +1,7 @@
 using System.Globalization;
 using System.Text;
 using Antiphon.Core.Feeds.Checking;
+using Antiphon.Core.Feeds.Repair;
 using Antiphon.Core.Findings;
 using Antiphon.Core.Tests.Feeds.Checking.Cases;
 
@@ -17,6 +18,7 @@ public sealed class EveryRuleTests
         RuleCases.All.Select(one => (one.Id, one.Case))
     );
     private static readonly Dictionary<string, Spoilt> Odd = Numbered(LegalCases.All);
+    private static readonly Dictionary<string, Spoilt> Near = Numbered(NearMisses.All);
     private static readonly Dictionary<string, (byte[] Bytes, string? Type)> Served = Numbered(
         EncodingCases.All.Select(one => (one.Id, (one.Bytes, one.Type)))
     );
@@ -24,6 +26,8 @@ public sealed class EveryRuleTests
     public static TheoryData<string> Cases => [.. Spoilt.Keys];
 
     public static TheoryData<string> LegalNames => [.. Odd.Keys];
+
+    public static TheoryData<string> NearNames => [.. Near.Keys];
 
     public static TheoryData<string> ServedCases => [.. Served.Keys];
 
@@ -49,6 +53,24 @@ public sealed class EveryRuleTests
     [Theory]
     [MemberData(nameof(LegalNames))]
     public void What_is_allowed_passes(string name) => AssertSilent(Encoding.UTF8.GetBytes(Odd[name].Text), null);
+
+    [Theory]
+    [MemberData(nameof(NearNames))]
+    public void The_rule_is_silent_about_what_is_nearly_a_slip(string name) =>
+        Assert.DoesNotContain(RuleOf(name), Ids(Encoding.UTF8.GetBytes(Near[name].Text), null));
+
+    // A feed that was spoilt in one place was silent before; what a repair corrects is silent after it.
+    [Fact]
+    public void No_rule_is_without_a_silent_neighbour() =>
+        Assert.Equal(
+            [],
+            RuleCases
+                .All.Where(one => one.Case.Good.Length == 0 || one.Case.Bad.Contains(one.Case.Good))
+                .Select(one => one.Id)
+                .Except(RepairableRules.All)
+                .Except(NearMisses.All.Select(one => one.Id))
+                .Except(RuleCases.All.Where(one => !one.Case.Bad.Contains(one.Case.Good)).Select(one => one.Id))
+        );
 
     [Theory]
     [MemberData(nameof(LegallyServed))]

@@ -118,7 +118,7 @@ public sealed partial class RepairLawTests
     [GeneratedRegex(@"[\p{L}\p{N}]{3,}")]
     private static partial Regex Word();
 
-    [GeneratedRegex("<[^<>]*>|&[a-z]+;")]
+    [GeneratedRegex("<[^<>]*>|&(?:[a-z]+|#x?[0-9A-Fa-f]+);")]
     private static partial Regex Tag();
 
     [GeneratedRegex(@"\\[nrt]|\\u[0-9a-fA-F]{4}")]

@@ -134,7 +134,7 @@ internal static partial class DocumentText
 
     private static string Version(string text, List<RepairChange> changes)
     {
-        var version = Declared().Match(text);
+        var version = PrologExaminer.Version().Match(text);
         if (!version.Success || version.Groups[1].Value == "1.0")
             return text;
         changes.Add(new RepairChange(1, EncodingRules.Version.Id, "Said that it is XML 1.0"));
@@ -149,7 +149,7 @@ internal static partial class DocumentText
             return text;
         var right = text.Remove(doctype.Index, doctype.Length);
         var isPlain = true;
-        foreach (var entity in Entity().Matches(doctype.Value).Take(MostEntities))
+        foreach (var entity in PrologExaminer.Entity().Matches(doctype.Value).Take(MostEntities))
         {
             var value = entity.Groups["value"];
             isPlain &= value.Success && value.Value.AsSpan().IndexOfAny('&', '%', '<') < 0;
@@ -177,14 +177,6 @@ internal static partial class DocumentText
     [GeneratedRegex("[\uFDD0-\uFDEF\u007F]")]
     private static partial Regex Nobodys();
 
-    [GeneratedRegex("""^\s*<\?xml\s+version\s*=\s*["']([^"']*)["']""")]
-    private static partial Regex Declared();
-
     [GeneratedRegex(@"<!DOCTYPE[^\[>]*(?:\[[^\]]*\]\s*)?>", RegexOptions.IgnoreCase)]
     private static partial Regex Doctype();
-
-    [GeneratedRegex(
-        """<!ENTITY\s+(?:%\s+)?(?<name>[^\s"'<>]+)\s+(?:SYSTEM|PUBLIC|"(?<value>[^"]*)"|'(?<value>[^']*)')"""
-    )]
-    private static partial Regex Entity();
 }

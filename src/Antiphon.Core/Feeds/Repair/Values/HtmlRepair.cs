@@ -30,12 +30,20 @@ internal sealed partial class HtmlRepair
         var plain = WithoutSectionMarks(html) ?? html;
         if (plain != html)
             note(HtmlRules.Section.Id, "Left out the marks of a CDATA section that readers would see");
-        plain = Entity()
+        plain = HtmlExaminer
+            .Entity()
             .Replace(plain, entity =>
             {
                 var name = entity.Groups[1].Value;
-                if (HtmlEntities.IsOfXml(name) || HtmlEntities.Find(name) is not null)
+                if (HtmlExaminer.IsKnownEntity(name))
                     return entity.Value;
+                // A number that is no character has never been seen by anybody.
+                if (name[0] == '#')
+                {
+                    note(HtmlRules.EntityUnknown.Id, $"Left out {entity.Value}, which is no character");
+                    return string.Empty;
+                }
+
                 note(HtmlRules.EntityUnknown.Id, $"Escaped the ampersand of {entity.Value}");
                 return "&amp;" + entity.Value[1..];
             });
@@ -174,9 +182,6 @@ internal sealed partial class HtmlRepair
 
     [GeneratedRegex("^on[a-z]{3,20}$")]
     private static partial Regex EventName();
-
-    [GeneratedRegex("&([A-Za-z][A-Za-z0-9]{1,31});")]
-    private static partial Regex Entity();
 
     [GeneratedRegex(@"^\s*(?:<|&lt;)!\[CDATA\[|\]\](?:>|&gt;)\s*$")]
     private static partial Regex Section();

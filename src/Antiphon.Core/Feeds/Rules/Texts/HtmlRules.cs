@@ -137,6 +137,18 @@ internal static class HtmlRules
         "HTML Standard, §16.2"
     );
 
+    /// <summary>A part of a list, table or the like without it.</summary>
+    public static readonly CheckRule OutsideParent = new(
+        "html-element-outside",
+        Severity.Warning,
+        "{0} stands outside {1}",
+        "Put it into the element it is a part of.",
+        "HTML Standard, §4"
+    )
+    {
+        ReadersCope = true,
+    };
+
     /// <summary>A link in a link.</summary>
     public static readonly CheckRule LinkNested = new(
         "html-link-nested",
@@ -195,6 +207,7 @@ internal static class HtmlRules
         ElementUnknown,
         ElementObsolete,
         LinkNested,
+        OutsideParent,
         Section,
         StyleAttribute,
         InPlainText,

@@ -14,7 +14,8 @@ export function useRun(site: () => number, id: () => number) {
     queryFn: () => take(api.GET('/api/sites/{site}/feeds/runs/{run}', path())),
     refetchInterval: (asked) => {
       const run = asked.state.data?.run
-      return run && run.checked < run.feeds && !run.isCancelled ? 800 : false
+      // The answer grows with the feeds, so that many are asked for less often.
+      return run && run.checked < run.feeds && !run.isCancelled ? Math.min(5000, 800 + 10 * run.feeds) : false
     },
   })
   const run = computed(() => query.data.value?.run)

@@ -123,6 +123,8 @@ internal static class LegalCases
             Case.Html("tags that are spoken of", "<p>Write &lt;p&gt;this&lt;/p&gt; there.</p>"),
             Case.Html("a tag that is spoken of first", "&lt;p&gt; opens a paragraph, &lt;/p&gt; closes it."),
             Case.Html("ends left out", "<ul><li>a<li>b</ul><p>c<p>d"),
+            Case.Html("parts within their wholes", "<dl><div><dt>a<dd>b</div></dl><figure><picture><source srcset=\"https://quillmoor.example/a.webp\"><img src=\"https://quillmoor.example/a.png\" alt=\"a\"></picture><figcaption>c</figcaption></figure><details><summary>d</summary>e</details><ruby>f<rt>g</ruby>"),
+            Case.Html("characters of HTML by number", "<p>Owl &#128; &#x1F989; &#8217;</p>"),
             Case.Html("a table without ends", "<table><tr><td>a<td>b<tr><td>c</table>"),
             Case.Html("lists in lists", "<ul><li>a<ul><li>b</li></ul></li></ul>"),
             Case.Html("elements without an end", "<p>a<br>b<br/>c<hr><img src=\"https://quillmoor.example/i.png\" alt=\"\"></p>"),

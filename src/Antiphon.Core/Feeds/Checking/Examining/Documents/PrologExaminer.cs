@@ -39,16 +39,18 @@ internal static partial class PrologExaminer
             Report(DocumentRules.HasDoctype, doctype.Index);
     }
 
+    /// <summary>A declaration as far as its version.</summary>
     [GeneratedRegex("""^\s*<\?xml\s+version\s*=\s*["']([^"']*)["']""")]
-    private static partial Regex Version();
+    internal static partial Regex Version();
 
     [GeneratedRegex(@"<!DOCTYPE(?![^<]*-->)", RegexOptions.IgnoreCase)]
     private static partial Regex Doctype();
 
+    /// <summary>The declaration of an entity, with its name, and its value or where it stands.</summary>
     [GeneratedRegex(
         """<!ENTITY\s+(?:%\s+)?(?<name>[^\s"'<>]+)\s+(?:(?<outside>SYSTEM|PUBLIC)\b|"(?<value>[^"]*)"|'(?<value>[^']*)')"""
     )]
-    private static partial Regex Entity();
+    internal static partial Regex Entity();
 
     // The five names of XML itself and characters by number make nothing grow.
     [GeneratedRegex("[&%](?!(?:amp|lt|gt|quot|apos);|#)[A-Za-z_:][^;\\s]*;")]

@@ -1,6 +1,7 @@
 using Antiphon.Core.Feeds.Forms;
 using Antiphon.Core.Feeds.Model;
 using Antiphon.Core.Feeds.Reading;
+using Antiphon.Core.Feeds.Reading.Encodings;
 using Antiphon.Core.Feeds.Rules.Documents;
 using Antiphon.Core.Findings;
 
@@ -27,7 +28,7 @@ internal static class TransportExaminer
                 type,
                 FeedMediaTypes.Of(format)
             );
-        if (decoded.Served is { } served && !DecodedFeed.IsKnown(served))
+        if (decoded.Served is { } served && EncodingNames.Find(served) is null)
             Report(EncodingRules.CharsetUnknown, served);
         if (format == FeedFormat.JsonFeed)
         {
@@ -56,7 +57,7 @@ internal static class TransportExaminer
             examination.Report(Finding.At(fault.Rule, 1, 1, fault.Arguments));
         else if (
             decoded is { Served: { } served, Declared: { } declared }
-            && DecodedFeed.IsKnown(served)
+            && EncodingNames.Find(served) is not null
             && !IsSame(served, declared)
         )
             examination.Report(Finding.Overall(DocumentRules.EncodingDisagrees, served, declared));
@@ -71,10 +72,10 @@ internal static class TransportExaminer
             return null;
         if (EncodingNames.Registered(declared) is { } registered)
             return new Fault(EncodingRules.NameInformal, declared, registered);
-        var isWide = DecodedFeed.IsWideName(declared);
-        if (!DecodedFeed.IsKnown(declared) && !isWide)
+        var isWide = EncodingNames.IsWide(declared);
+        if (EncodingNames.Find(declared) is null && !isWide)
             return new Fault(EncodingRules.NameUnknown, declared);
-        if (isWide && !DecodedFeed.IsWideName(decoded.Encoding))
+        if (isWide && !EncodingNames.IsWide(decoded.Encoding))
             return new Fault(EncodingRules.WideDiffers, declared);
         return decoded.Marked is { } marked && !IsSame(marked, declared)
             ? new Fault(EncodingRules.MarkDiffers, marked, declared)
@@ -85,8 +86,8 @@ internal static class TransportExaminer
     private static bool IsSame(string one, string other) =>
         one.Equals(other, StringComparison.OrdinalIgnoreCase)
         || (
-            DecodedFeed.IsWideName(one)
-            && DecodedFeed.IsWideName(other)
+            EncodingNames.IsWide(one)
+            && EncodingNames.IsWide(other)
             && one[..6].Equals(other[..6], StringComparison.OrdinalIgnoreCase)
         );
 

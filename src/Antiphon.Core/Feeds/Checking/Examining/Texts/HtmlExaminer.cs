@@ -1,3 +1,5 @@
+using System.Globalization;
+using System.Text;
 using System.Text.RegularExpressions;
 using Antiphon.Core.Feeds.Forms;
 using Antiphon.Core.Feeds.Mending;
@@ -23,6 +25,7 @@ internal sealed partial class HtmlExaminer(
 )
 {
     private readonly HashSet<string> _told = [];
+    private readonly HashSet<string> _names = new(StringComparer.Ordinal);
     private int _relative;
 
     /// <summary>Examines the text.</summary>
@@ -66,7 +69,7 @@ internal sealed partial class HtmlExaminer(
         foreach (var found in Entity().EnumerateMatches(html))
         {
             var name = html.Substring(found.Index + 1, found.Length - 2);
-            if (HtmlEntities.IsOfXml(name) || HtmlEntities.Find(name) is not null)
+            if (IsKnownEntity(name))
                 continue;
             Report(HtmlRules.EntityUnknown, found.Index, $"&{name};");
             return;
@@ -91,11 +94,10 @@ internal sealed partial class HtmlExaminer(
                 Report(HtmlRules.AddressEmpty, tag.At, tag.Name, "src");
         }
 
-        // Few have more than a few attributes, and then a set finds the second of a name sooner.
-        var seen = tag.Attributes.Count > 1 ? new HashSet<string>(StringComparer.Ordinal) : null;
+        _names.Clear();
         foreach (var attribute in tag.Attributes)
         {
-            if (seen?.Add(attribute.Name) == false)
+            if (!_names.Add(attribute.Name))
                 Report(HtmlRules.AttributeTwice, attribute.At, tag.Name, attribute.Name);
             ExamineAttribute(tag, attribute);
         }
@@ -153,6 +155,22 @@ internal sealed partial class HtmlExaminer(
             examination.Report(rule, placeAt(at), arguments);
     }
 
+    /// <summary>Whether HTML has a character of that name or number (HTML Standard, §13.1.4).</summary>
+    internal static bool IsKnownEntity(string name)
+    {
+        if (name[0] != '#')
+            return HtmlEntities.IsOfXml(name) || HtmlEntities.Find(name) is not null;
+        var isHexadecimal = name[1] is 'x' or 'X';
+        return int.TryParse(
+                name.AsSpan(isHexadecimal ? 2 : 1),
+                isHexadecimal ? NumberStyles.AllowHexSpecifier : NumberStyles.None,
+                CultureInfo.InvariantCulture,
+                out var number
+            )
+            && number > 0
+            && Rune.IsValid(number);
+    }
+
     /// <summary>A mark of a CDATA section that is text, where readers would see it; null for none.</summary>
     internal static Match? SectionMark(string text) =>
         (text.Contains("]]", StringComparison.Ordinal) || text.Contains("![CDATA[", StringComparison.Ordinal))
@@ -178,8 +196,9 @@ internal sealed partial class HtmlExaminer(
     [GeneratedRegex(@"(?:<|&lt;)!\[CDATA\[|\]\](?:>|&gt;)\s*$")]
     private static partial Regex Section();
 
-    [GeneratedRegex("&([A-Za-z][A-Za-z0-9]{1,31});")]
-    private static partial Regex Entity();
+    /// <summary>A character by its name or number.</summary>
+    [GeneratedRegex("&([A-Za-z][A-Za-z0-9]{1,31}|#[0-9]{1,12}|#[xX][0-9A-Fa-f]{1,12});")]
+    internal static partial Regex Entity();
 
     [GeneratedRegex("^on[a-z]{3,20}$")]
     private static partial Regex Event();

@@ -23,6 +23,8 @@ internal sealed class HtmlNesting
         {
             if (tag.Name == "a" && _open.Contains("a"))
                 _slips.Add((HtmlRules.LinkNested, tag.At, []));
+            if (HtmlVocabulary.PartOf(tag.Name) is { } wholes && !Array.Exists(wholes, _open.Contains))
+                _slips.Add((HtmlRules.OutsideParent, tag.At, [$"<{tag.Name}>", $"<{wholes[0]}>"]));
             _open.Open(tag);
         }
     }

@@ -32,6 +32,29 @@ internal static class HtmlVocabulary
         "acronym big blink center dir font marquee menuitem nobr rb rtc strike tt"
     );
 
+    // What has no meaning but within another; the usual one first.
+    private static readonly FrozenDictionary<string, string[]> Wholes = new Dictionary<string, string[]>
+    {
+        ["li"] = ["ul", "ol", "menu", "dir"],
+        ["dt"] = ["dl"],
+        ["dd"] = ["dl"],
+        ["caption"] = ["table"],
+        ["colgroup"] = ["table"],
+        ["col"] = ["table"],
+        ["thead"] = ["table"],
+        ["tbody"] = ["table"],
+        ["tfoot"] = ["table"],
+        ["tr"] = ["table"],
+        ["td"] = ["tr"],
+        ["th"] = ["tr"],
+        ["figcaption"] = ["figure"],
+        ["rp"] = ["ruby"],
+        ["rt"] = ["ruby"],
+        ["source"] = ["picture", "video", "audio"],
+        ["track"] = ["video", "audio"],
+        ["summary"] = ["details"],
+    }.ToFrozenDictionary(StringComparer.Ordinal);
+
     private static readonly FrozenSet<string> WithAddress = Set(
         "href src cite longdesc action background data poster usemap formaction srcset ping manifest xlink:href"
     );
@@ -74,6 +97,9 @@ internal static class HtmlVocabulary
     /// <summary>What is known of an element by its name, in letters of any size.</summary>
     public static HtmlElement Of(ReadOnlySpan<char> name) =>
         ByName.TryGetValue(name, out var element) ? element : HtmlElement.Unknown(name.ToString().ToLowerInvariant());
+
+    /// <summary>The elements within which one of that name belongs; null where it may stand anywhere.</summary>
+    public static string[]? PartOf(string name) => Wholes.GetValueOrDefault(name);
 
     /// <summary>An attribute that holds an address.</summary>
     public static bool HoldsAddress(string name) => WithAddress.Contains(name);

@@ -45,7 +45,7 @@ internal static partial class TextExaminer
     {
         for (var at = element; at is not null; at = at.Parent)
         {
-            if (at.Attributes.Any(attribute => attribute is { LocalName: "base", Namespace: FeedNamespaces.Xml }))
+            if (at.XmlAttribute("base") is not null)
                 return true;
         }
 

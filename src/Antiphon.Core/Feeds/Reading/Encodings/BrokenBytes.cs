@@ -1,6 +1,6 @@
 using System.Text;
 
-namespace Antiphon.Core.Feeds.Reading;
+namespace Antiphon.Core.Feeds.Reading.Encodings;
 
 /// <summary>The first bytes of a document that are no characters in its encoding.</summary>
 /// <param name="At">Where the sign for them stands in the text that was made of the bytes.</param>
