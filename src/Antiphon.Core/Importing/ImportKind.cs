@@ -3,7 +3,9 @@ namespace Antiphon.Core.Importing;
 /// <summary>What posts are brought in from.</summary>
 public enum ImportKind
 {
-    /// <summary>A table of comma-separated values (RFC 4180) or one with other separators.</summary>
+    /// <summary>
+    /// A table: comma-separated values (RFC 4180) or others, a sheet of a spreadsheet, or a table of a page.
+    /// </summary>
     Csv,
 
     /// <summary>An array of objects (RFC 8259).</summary>

@@ -10,6 +10,7 @@ namespace Antiphon.Core.Importing;
 /// <param name="FetchPictures">Whether pictures are fetched into the library.</param>
 /// <param name="Tidy">Whether left-over clutter is cleaned out.</param>
 /// <param name="Names">Names for identifiers of authors and categories, from tables of their own.</param>
+/// <param name="Table">Which of the tables of a document that holds several, by its name; null for the only one.</param>
 public sealed record ImportPlan(
     IReadOnlyList<ColumnMapping> Columns,
     DateForm DateForm,
@@ -19,5 +20,6 @@ public sealed record ImportPlan(
     string? Category,
     bool FetchPictures,
     bool Tidy,
-    IReadOnlyDictionary<string, string>? Names = null
+    IReadOnlyDictionary<string, string>? Names = null,
+    string? Table = null
 );

@@ -28,19 +28,13 @@ public static class CsvTable
             Mode = CsvMode.RFC4180,
         };
         using var parser = new CsvParser(new StringReader(text), settings);
-        if (!parser.Read())
-            return new ImportTable([], []);
-        var columns = Named(parser.Record!);
-        var rows = new List<IReadOnlyList<string>>();
-        while (rows.Count < ImportTable.MostRows && parser.Read())
-        {
-            var record = parser.Record!;
-            if (Array.TrueForAll(record, string.IsNullOrWhiteSpace))
-                continue;
-            rows.Add([.. columns.Select((_, index) => index < record.Length ? record[index] : string.Empty)]);
-        }
+        return ImportTable.OfRows(RowsOf(parser));
+    }
 
-        return new ImportTable(columns, rows);
+    private static IEnumerable<IReadOnlyList<string>> RowsOf(CsvParser parser)
+    {
+        while (parser.Read())
+            yield return parser.Record!;
     }
 
     /// <summary>
@@ -85,22 +79,6 @@ public static class CsvTable
                 return counts.Count(count => count == counts[0]) * 1000.0 / counts.Count + counts[0];
             })
             .First();
-    }
-
-    private static List<string> Named(string[] first)
-    {
-        var names = new List<string>();
-        foreach (
-            var (raw, index) in first
-                .Take(ImportTable.MostColumns)
-                .Select((raw, index) => (raw.Trim().TrimStart('\uFEFF'), index))
-        )
-        {
-            var name = raw.Length == 0 ? $"Column {index + 1}" : raw;
-            names.Add(names.Contains(name, StringComparer.OrdinalIgnoreCase) ? $"{name} ({index + 1})" : name);
-        }
-
-        return names;
     }
 
     private static List<string> LinesOf(string text)

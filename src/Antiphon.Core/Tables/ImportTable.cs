@@ -15,6 +15,28 @@ public sealed record ImportTable(IReadOnlyList<string> Columns, IReadOnlyList<IR
     public IEnumerable<string> ValuesOf(int column) => Rows.Select(row => row[column]);
 
     /// <summary>
+    /// A table of rows, of which the first names the columns; a column without a name gets its number. Rows that say
+    /// nothing are left out, as is everything where there is but a head.
+    /// </summary>
+    public static ImportTable OfRows(IEnumerable<IReadOnlyList<string>> rows)
+    {
+        var filled = rows.Where(row => row.Any(value => !string.IsNullOrWhiteSpace(value)));
+        IReadOnlyList<string>? columns = null;
+        var values = new List<IReadOnlyList<string>>();
+        foreach (var row in filled)
+        {
+            if (columns is null)
+                columns = Named(row);
+            else if (values.Count < MostRows)
+                values.Add([.. columns.Select((_, index) => index < row.Count ? row[index] : string.Empty)]);
+            else
+                break;
+        }
+
+        return new ImportTable(columns ?? [], values);
+    }
+
+    /// <summary>
     /// A table of records of different fields: every field that occurs becomes a column, in the order of its first
     /// occurrence.
     /// </summary>
@@ -37,5 +59,19 @@ public sealed record ImportTable(IReadOnlyList<string> Columns, IReadOnlyList<IR
                 ),
             ]
         );
+    }
+
+    private static List<string> Named(IReadOnlyList<string> first)
+    {
+        var names = new List<string>();
+        foreach (
+            var (raw, index) in first.Take(MostColumns).Select((raw, index) => (raw.Trim().TrimStart('\uFEFF'), index))
+        )
+        {
+            var name = raw.Length == 0 ? $"Column {index + 1}" : raw;
+            names.Add(names.Contains(name, StringComparer.OrdinalIgnoreCase) ? $"{name} ({index + 1})" : name);
+        }
+
+        return names;
     }
 }

@@ -139,6 +139,7 @@ internal sealed record FailureCause(long ChannelId, string Answer, int Count, Da
 /// <param name="Picture">The picture that goes along; null for none.</param>
 /// <param name="PictureAlt">What that shows.</param>
 /// <param name="Html">The text as the readers of a partner see it; null for other kinds.</param>
+/// <param name="TextProblem">What is wrong with the post's own text for the channel; null for nothing.</param>
 internal sealed record ChannelPreview(
     long ChannelId,
     ChannelKind Kind,
@@ -156,7 +157,8 @@ internal sealed record ChannelPreview(
     int Turns = 1,
     string? Picture = null,
     string? PictureAlt = null,
-    string? Html = null
+    string? Html = null,
+    string? TextProblem = null
 );
 
 /// <summary>Wishes to be tried out.</summary>

@@ -1,4 +1,5 @@
 using Antiphon.Core.Channels;
+using Antiphon.Core.Channels.Composing;
 using Antiphon.Core.Time;
 using Antiphon.Data.Channels;
 
@@ -29,7 +30,11 @@ internal static class DeliveryChanging
         {
             if (row.Channel.Kind != ChannelKind.Social)
                 return ("text", "Only short posts have a text of their own.");
-            if (row.Channel.Settings.Count.Of(text) > row.Channel.Settings.Count.Limit)
+            var (template, problem) = TextTemplate.Read(text);
+            if (problem is not null)
+                return ("text", problem);
+            // With fields it is as long as what they say, and shortened like any other.
+            if (template!.Used.Count == 0 && row.Channel.Settings.Count.Of(text) > row.Channel.Settings.Count.Limit)
                 return (
                     "text",
                     $"Too long: {row.Channel.Settings.Count.Of(text)} of {row.Channel.Settings.Count.Limit} characters. Shorten it."

@@ -29,14 +29,22 @@ internal sealed record ImportSummary(
 /// <param name="Columns">The columns with samples of their values.</param>
 /// <param name="Notes">What happened to rows that did not simply become posts.</param>
 /// <param name="Tidied">Pieces of clutter taken out.</param>
+/// <param name="Tables">The tables of a document that holds several, of which the plan names one; else empty.</param>
 internal sealed record ImportView(
     ImportSummary Summary,
     long BlogId,
     ImportPlan Plan,
     IReadOnlyList<ColumnView> Columns,
     IReadOnlyList<ImportNote> Notes,
-    int Tidied
+    int Tidied,
+    IReadOnlyList<TableView> Tables
 );
+
+/// <summary>One of the tables of a document.</summary>
+internal sealed record TableView(string Name, int Rows);
+
+/// <summary>Chooses one of the tables of a document.</summary>
+internal sealed record TableChoice(string Name);
 
 /// <summary>A column.</summary>
 /// <param name="Samples">Its first different values, shortened.</param>

@@ -18,9 +18,8 @@ internal sealed class ImportBegin(AntiphonContext database, ImportFiles files, T
         long blog,
         long person,
         string name,
-        ImportKind kind,
         string? address,
-        ImportTable table,
+        ReadSource source,
         CancellationToken cancellation
     )
     {
@@ -36,29 +35,49 @@ internal sealed class ImportBegin(AntiphonContext database, ImportFiles files, T
             Blog = found,
             PersonId = person,
             Name = Shortened.ToLength(name, 200),
-            Kind = kind,
+            Kind = source.Kind,
             Address = address,
             State = ImportState.Matching,
             BegunAt = clock.GetUtcNow(),
-            Rows = table.Rows.Count,
+            Rows = source.Chosen().Table.Rows.Count,
         };
         database.Imports.Add(import);
         await database.SaveChangesAsync(cancellation);
-        await files.KeepAsync(import.Id, table, cancellation);
+        if (source.Tables.Count > 1)
+            await files.KeepAllAsync(import.Id, source.Tables, cancellation);
+        await ChooseAsync(import, source.Chosen(), cancellation);
+        await database.SaveChangesAsync(cancellation);
         return import;
     }
 
-    /// <summary>The import with its columns, and its plan or the one that is suggested.</summary>
-    public async Task<ImportView> ViewAsync(Import import, ImportTable table, CancellationToken cancellation)
+    /// <summary>Takes one of the tables of a document for an import that waits for its plan; the caller saves.</summary>
+    public async Task ChooseAsync(Import import, NamedTable chosen, CancellationToken cancellation)
     {
+        await files.KeepAsync(import.Id, chosen.Table, cancellation);
+        import.Rows = chosen.Table.Rows.Count;
+        import.Plan = ColumnMatching.Suggest(chosen.Table, await FieldsAsync(import.BlogId, cancellation)) with
+        {
+            Table = chosen.Name.Length == 0 ? null : chosen.Name,
+        };
+    }
+
+    /// <summary>The import with its columns and its plan, which is the suggested one while nothing else was said.</summary>
+    public async Task<ImportView> ViewAsync(Import import, CancellationToken cancellation)
+    {
+        // Only matching needs the table; everything after it is told without.
+        var isMatching = import.State == ImportState.Matching;
+        var table = isMatching ? await files.ReadAsync(import.Id, cancellation) : null;
+        table ??= new ImportTable([], []);
         var plan = import.Plan ?? ColumnMatching.Suggest(table, await FieldsAsync(import.BlogId, cancellation));
+        var all = isMatching ? await files.ReadAllAsync(import.Id, cancellation) : [];
         return new ImportView(
             ImportEndpoints.Summary(import),
             import.BlogId,
             plan,
             ImportEndpoints.Columns(table),
             import.Notes,
-            import.Tidied
+            import.Tidied,
+            [.. all.Select(one => new TableView(one.Name, one.Table.Rows.Count))]
         );
     }
 

@@ -29,7 +29,9 @@ internal static class ImportEndpoints
             .MapPost("", Upload)
             .Needs(SiteRight.Edit)
             .WithName("uploadImport")
-            .WithSummary("Reads a file, sent as the body: CSV, JSON, a feed, a Markdown file or an archive of them.");
+            .WithSummary(
+                "Reads a file, sent as the body: a table (CSV, spreadsheet, web page), JSON, a feed, a Markdown file or an archive of them."
+            );
         imports
             .MapPost("/from-address", FromAddress)
             .Needs(SiteRight.Edit)
@@ -41,6 +43,11 @@ internal static class ImportEndpoints
             .WithName("readNames")
             .WithSummary("Reads a table of identifiers and names, sent as the body.");
         imports.MapGet("/{import:long}", Get).Needs(SiteRight.See).WithName("getImport");
+        imports
+            .MapPost("/{import:long}/table", Choose)
+            .Needs(SiteRight.Edit)
+            .WithName("chooseImportTable")
+            .WithSummary("Takes another table of a document that holds several.");
         imports
             .MapPost("/{import:long}/trial", Try)
             .Needs(SiteRight.Edit)
@@ -90,13 +97,13 @@ internal static class ImportEndpoints
         CancellationToken cancellation
     )
     {
-        var (kind, table, problem) = await ImportSources.ReadAsync(name, await http.BodyAsync(), cancellation);
-        if (table is null)
-            return FieldProblem.For("file", problem!);
-        var import = await begin.Async(site, blog, http.Member().PersonId, name, kind, null, table, cancellation);
+        var source = await ImportSources.ReadAsync(name, await http.BodyAsync(), cancellation);
+        if (source.Problem is { } problem)
+            return FieldProblem.For("file", problem);
+        var import = await begin.Async(site, blog, http.Member().PersonId, name, null, source, cancellation);
         return import is null
             ? FieldProblem.For("blogId", "Choose a blog that is written here.")
-            : TypedResults.Ok(await begin.ViewAsync(import, table, cancellation));
+            : TypedResults.Ok(await begin.ViewAsync(import, cancellation));
     }
 
     private static async Task<Results<Ok<ImportView>, ValidationProblem>> FromAddress(
@@ -119,23 +126,22 @@ internal static class ImportEndpoints
                 "addresses",
                 $"“{Shortened.ToLength(wrong, 60)}” is not a full address. Start it with https://."
             );
-        var (kind, table, problem) = await sources.ReadAsync(request.Kind, wanted, cancellation);
-        if (table is null)
-            return FieldProblem.For("addresses", problem!);
+        var source = await sources.ReadAsync(request.Kind, wanted, cancellation);
+        if (source.Problem is { } problem)
+            return FieldProblem.For("addresses", problem);
         var name = wanted.Count == 1 ? wanted[0] : $"{wanted[0]} and {wanted.Count - 1} more";
         var import = await begin.Async(
             site,
             request.BlogId,
             http.Member().PersonId,
             name,
-            kind,
-            kind == ImportKind.Pages ? null : wanted[0],
-            table,
+            source.Kind == ImportKind.Pages ? null : wanted[0],
+            source,
             cancellation
         );
         return import is null
             ? FieldProblem.For("blogId", "Choose a blog that is written here.")
-            : TypedResults.Ok(await begin.ViewAsync(import, table, cancellation));
+            : TypedResults.Ok(await begin.ViewAsync(import, cancellation));
     }
 
     private static async Task<Results<Ok<Dictionary<string, string>>, ValidationProblem>> ReadNames(
@@ -144,9 +150,10 @@ internal static class ImportEndpoints
         CancellationToken cancellation
     )
     {
-        var (_, table, problem) = await ImportSources.ReadAsync("names", await http.BodyAsync(), cancellation);
-        if (table is null)
-            return FieldProblem.For("file", problem!);
+        var source = await ImportSources.ReadAsync("names", await http.BodyAsync(), cancellation);
+        if (source.Problem is { } problem)
+            return FieldProblem.For("file", problem);
+        var table = source.Chosen().Table;
         if (table.Columns.Count < 2)
             return FieldProblem.For(
                 "file",
@@ -168,7 +175,6 @@ internal static class ImportEndpoints
         long site,
         long import,
         AntiphonContext database,
-        ImportFiles files,
         ImportBegin begin,
         CancellationToken cancellation
     )
@@ -177,11 +183,33 @@ internal static class ImportEndpoints
             .Imports.AsNoTracking()
             .Include(row => row.Blog.Site)
             .FirstOrDefaultAsync(row => row.Id == import && row.SiteId == site, cancellation);
+        return found is null ? TypedResults.NotFound() : TypedResults.Ok(await begin.ViewAsync(found, cancellation));
+    }
+
+    private static async Task<Results<Ok<ImportView>, NotFound, ValidationProblem>> Choose(
+        long site,
+        long import,
+        TableChoice choice,
+        AntiphonContext database,
+        ImportFiles files,
+        ImportBegin begin,
+        CancellationToken cancellation
+    )
+    {
+        var found = await database
+            .Imports.Include(row => row.Blog.Site)
+            .FirstOrDefaultAsync(
+                row => row.Id == import && row.SiteId == site && row.State == ImportState.Matching,
+                cancellation
+            );
         if (found is null)
             return TypedResults.NotFound();
-        // Only matching needs the table; everything after it is told without.
-        var table = found.State == ImportState.Matching ? await files.ReadAsync(import, cancellation) : null;
-        return TypedResults.Ok(await begin.ViewAsync(found, table ?? new ImportTable([], []), cancellation));
+        var tables = await files.ReadAllAsync(import, cancellation);
+        if (tables.FirstOrDefault(table => table.Name == choice.Name) is not { } chosen)
+            return FieldProblem.For("name", "There is no table of this name. Choose one of those listed.");
+        await begin.ChooseAsync(found, chosen, cancellation);
+        await database.SaveChangesAsync(cancellation);
+        return TypedResults.Ok(await begin.ViewAsync(found, cancellation));
     }
 
     private static async Task<Results<Ok<TrialView>, NotFound>> Try(

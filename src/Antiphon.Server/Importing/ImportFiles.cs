@@ -8,6 +8,8 @@ namespace Antiphon.Server.Importing;
 /// <summary>The tables being brought in, in "imports" in the data directory.</summary>
 internal sealed class ImportFiles(IOptions<AntiphonOptions> options)
 {
+    private const string All = "-all";
+
     /// <summary>Keeps a table.</summary>
     public async Task KeepAsync(long import, ImportTable table, CancellationToken cancellation)
     {
@@ -25,11 +27,33 @@ internal sealed class ImportFiles(IOptions<AntiphonOptions> options)
         return await JsonSerializer.DeserializeAsync<ImportTable>(file, JsonSerializerOptions.Web, cancellation);
     }
 
-    /// <summary>Forgets a table.</summary>
-    public void Remove(long import) => File.Delete(PathOf(import));
+    /// <summary>Keeps the tables of a document that holds several, to choose from.</summary>
+    public async Task KeepAllAsync(long import, IReadOnlyList<NamedTable> tables, CancellationToken cancellation)
+    {
+        Directory.CreateDirectory(Folder);
+        await using var file = File.Create(PathOf(import, All));
+        await JsonSerializer.SerializeAsync(file, tables, JsonSerializerOptions.Web, cancellation);
+    }
+
+    /// <summary>The tables of a document that holds several; empty for one that is a table.</summary>
+    public async Task<IReadOnlyList<NamedTable>> ReadAllAsync(long import, CancellationToken cancellation)
+    {
+        if (!File.Exists(PathOf(import, All)))
+            return [];
+        await using var file = File.OpenRead(PathOf(import, All));
+        return await JsonSerializer.DeserializeAsync<List<NamedTable>>(file, JsonSerializerOptions.Web, cancellation)
+            ?? [];
+    }
+
+    /// <summary>Forgets what was kept.</summary>
+    public void Remove(long import)
+    {
+        File.Delete(PathOf(import));
+        File.Delete(PathOf(import, All));
+    }
 
     private string Folder => Path.Combine(Path.GetFullPath(options.Value.DataDirectory), "imports");
 
-    private string PathOf(long import) =>
-        Path.Combine(Folder, string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{import}.json"));
+    private string PathOf(long import, string what = "") =>
+        Path.Combine(Folder, string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{import}{what}.json"));
 }

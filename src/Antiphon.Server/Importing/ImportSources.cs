@@ -1,48 +1,43 @@
-using System.IO.Compression;
 using Antiphon.Core.Feeds.Reading;
-using Antiphon.Core.Html.Markdown;
+using Antiphon.Core.Html;
+using Antiphon.Core.Html.Trees;
 using Antiphon.Core.Importing;
 using Antiphon.Core.Importing.Reading;
 using Antiphon.Core.Tables;
 using Antiphon.Server.Outgoing;
-using Antiphon.Server.Platform.Limits;
 
 namespace Antiphon.Server.Importing;
 
 /// <summary>Makes tables of files and addresses; in plain words why not.</summary>
 internal sealed class ImportSources(GuardedClient client)
 {
-    private const int MostFiles = 20_000;
     private const int MostPages = 200;
-    private const long MostUnpacked = 200_000_000;
 
-    /// <summary>The table in a file, whose kind is told by its content and then by its name.</summary>
-    public static async Task<(ImportKind Kind, ImportTable? Table, string? Problem)> ReadAsync(
-        string name,
-        byte[] bytes,
-        CancellationToken cancellation
-    )
+    /// <summary>The tables in a file, whose kind is told by its content and then by its name.</summary>
+    public static async Task<ReadSource> ReadAsync(string name, byte[] bytes, CancellationToken cancellation)
     {
         if (bytes.Length == 0)
-            return (ImportKind.Csv, null, "The file is empty.");
+            return ReadSource.Refused(ImportKind.Csv, "The file is empty.");
         if (bytes.AsSpan().StartsWith("PK\u0003\u0004"u8))
-            return await ReadArchiveAsync(bytes, cancellation);
+            return await ImportArchives.ReadAsync(bytes, cancellation);
+        if (ExcelTables.IsBinaryWorkbook(bytes))
+            return ImportArchives.Sheets(ExcelTables.Read(bytes));
         var text = DecodedFeed.From(bytes, null).Text;
         var start = text.AsSpan().TrimStart();
         if (start.StartsWith("{") || start.StartsWith("["))
             return JsonOf(text, bytes);
         if (start.StartsWith("<"))
-            return FeedOf(bytes, null, null);
+            return MarkupOf(text, bytes, cancellation);
         if (
             name.EndsWith(".md", StringComparison.OrdinalIgnoreCase)
             || name.EndsWith(".markdown", StringComparison.OrdinalIgnoreCase)
         )
-            return Checked(ImportKind.Markdown, ImportTable.Of([MarkdownRecord(name, text)]));
-        return Checked(ImportKind.Csv, CsvTable.Read(text));
+            return ReadSource.Of(ImportKind.Markdown, ImportTable.Of([ImportArchives.MarkdownRecord(name, text)]));
+        return ReadSource.Of(ImportKind.Csv, CsvTable.Read(text));
     }
 
-    /// <summary>The table at addresses.</summary>
-    public async Task<(ImportKind Kind, ImportTable? Table, string? Problem)> ReadAsync(
+    /// <summary>The tables at addresses.</summary>
+    public async Task<ReadSource> ReadAsync(
         ImportKind kind,
         IReadOnlyList<string> addresses,
         CancellationToken cancellation
@@ -52,18 +47,20 @@ internal sealed class ImportSources(GuardedClient client)
             return await ReadPagesAsync(addresses, cancellation);
         var fetched = await client.GetAsync(new Uri(addresses[0]), cancellation: cancellation);
         if (fetched.Problem is { } problem)
-            return (kind, null, FetchWords.For(problem, fetched.Detail));
+            return ReadSource.Refused(kind, FetchWords.For(problem, fetched.Detail));
         if (kind == ImportKind.Feed)
             return FeedOf(fetched.Bytes, fetched.ContentType, fetched.Address);
         if (fetched.ContentType?.Contains("html", StringComparison.OrdinalIgnoreCase) == true)
-            return (kind, null, "This is a web page, not a table. Publish the sheet as CSV and use that address.");
+            return TablesOf(
+                DecodedFeed.From(fetched.Bytes, fetched.ContentType).Text,
+                fetched.Address,
+                "There is no table on this page. Enter the address of the page with the table, or of a CSV file; for posts that are pages choose “Web pages”.",
+                cancellation
+            );
         return await ReadAsync(fetched.Address.AbsolutePath, fetched.Bytes, cancellation);
     }
 
-    private async Task<(ImportKind, ImportTable?, string?)> ReadPagesAsync(
-        IReadOnlyList<string> addresses,
-        CancellationToken cancellation
-    )
+    private async Task<ReadSource> ReadPagesAsync(IReadOnlyList<string> addresses, CancellationToken cancellation)
     {
         var (records, troubles) = (new List<Dictionary<string, string>>(), new List<string>());
         foreach (var address in addresses.Take(MostPages))
@@ -78,87 +75,52 @@ internal sealed class ImportSources(GuardedClient client)
         }
 
         return records.Count == 0
-            ? (
+            ? ReadSource.Refused(
                 ImportKind.Pages,
-                null,
                 troubles.Count == 1
                     ? troubles[0]
                     : $"None of the pages can be read. The first: {troubles.FirstOrDefault()}"
             )
-            : (ImportKind.Pages, ImportTable.Of(records), null);
+            : ReadSource.Of(ImportKind.Pages, ImportTable.Of(records));
     }
 
-    private static (ImportKind, ImportTable?, string?) JsonOf(string text, byte[] bytes)
+    private static ReadSource JsonOf(string text, byte[] bytes)
     {
         // A JSON Feed is a feed; everything else in JSON is a table.
         if (text.Contains("jsonfeed.org/version", StringComparison.Ordinal))
             return FeedOf(bytes, "application/feed+json", null);
         return JsonTable.Read(text) is { } table
-            ? Checked(ImportKind.Json, table)
-            : (ImportKind.Json, null, "The JSON file must contain a list of objects, one per post.");
+            ? ReadSource.Of(ImportKind.Json, table)
+            : ReadSource.Refused(ImportKind.Json, "The JSON file must contain a list of objects, one per post.");
     }
 
-    private static (ImportKind, ImportTable?, string?) FeedOf(byte[] bytes, string? type, Uri? address)
+    private static ReadSource FeedOf(byte[] bytes, string? type, Uri? address)
     {
         var feed = FeedReader.Read(bytes, new FeedReadOptions(type, address)).Feed;
         return feed is null
-            ? (ImportKind.Feed, null, "This feed cannot be read. For a page of a website choose “Pages”.")
-            : Checked(ImportKind.Feed, FeedTable.Of(feed));
-    }
-
-    private static async Task<(ImportKind, ImportTable?, string?)> ReadArchiveAsync(
-        byte[] bytes,
-        CancellationToken cancellation
-    )
-    {
-        try
-        {
-            using var archive = new ZipArchive(new MemoryStream(bytes), ZipArchiveMode.Read);
-            if (archive.Entries.Count > MostFiles)
-                return (
-                    ImportKind.Markdown,
-                    null,
-                    $"The archive holds more than {MostFiles:N0} files. Upload it in several parts."
-                );
-            var (records, unpacked) = (new List<Dictionary<string, string>>(), 0L);
-            foreach (
-                var entry in archive.Entries.Where(entry =>
-                    entry.Name.EndsWith(".md", StringComparison.OrdinalIgnoreCase)
-                    || entry.Name.EndsWith(".markdown", StringComparison.OrdinalIgnoreCase)
-                )
+            ? ReadSource.Refused(
+                ImportKind.Feed,
+                "This feed cannot be read. For a page of a website choose “Web pages”."
             )
-            {
-                // The size an archive states may lie, so what comes out is counted.
-                await using var stream = entry.Open();
-                var content = await BoundedBody.ReadAsync(stream, MostUnpacked - unpacked, cancellation);
-                if (content is null)
-                    return (
-                        ImportKind.Markdown,
-                        null,
-                        "The archive unpacks to more than 200 MB. Upload it in several parts."
-                    );
-                unpacked += content.Length;
-                records.Add(MarkdownRecord(entry.FullName, DecodedFeed.From(content, null).Text));
-            }
-
-            return records.Count == 0
-                ? (ImportKind.Markdown, null, "There is no Markdown file in the archive (.md).")
-                : Checked(ImportKind.Markdown, ImportTable.Of(records));
-        }
-        catch (InvalidDataException)
-        {
-            return (ImportKind.Markdown, null, "The archive is damaged; pack it again and send it.");
-        }
+            : ReadSource.Of(ImportKind.Feed, FeedTable.Of(feed));
     }
 
-    // Its name says that it is Markdown, however few signs of it there are.
-    private static Dictionary<string, string> MarkdownRecord(string name, string text)
+    private static ReadSource MarkupOf(string text, byte[] bytes, CancellationToken cancellation)
     {
-        var record = FrontMatter.Read(name, text);
-        record[FrontMatter.BodyColumn] = MarkdownReader.ToHtml(record[FrontMatter.BodyColumn]);
-        return record;
+        var feed = FeedOf(bytes, null, null);
+        return feed.Problem is null
+            ? feed
+            : TablesOf(text, null, "This is no feed, and no page with a table.", cancellation);
     }
 
-    private static (ImportKind, ImportTable?, string?) Checked(ImportKind kind, ImportTable table) =>
-        table.Rows.Count == 0 ? (kind, null, "There are no rows in it.") : (kind, table, null);
+    private static ReadSource TablesOf(string html, Uri? address, string otherwise, CancellationToken cancellation)
+    {
+        var reading = HtmlReader.Read(html, HtmlLimits.Page, cancellation);
+        if (reading.Document is not { } page)
+            return ReadSource.Refused(ImportKind.Csv, otherwise);
+        var tables = PageTables.Read(page, address);
+        return tables.Count == 0
+            ? ReadSource.Refused(ImportKind.Csv, otherwise)
+            : ReadSource.Of(ImportKind.Csv, tables);
+    }
 }

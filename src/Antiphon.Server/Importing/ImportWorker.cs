@@ -131,10 +131,10 @@ internal sealed class ImportWorker(Leases<Import> leases, WorkTools tools, Impor
             return null;
         }
 
-        var (_, table, problem) = await services
+        var source = await services
             .GetRequiredService<ImportSources>()
             .ReadAsync(import.Kind, [import.Address!], cancellation);
-        if (table is null)
+        if (source.Problem is { } problem)
         {
             // What was made stays; the next reading may succeed.
             (import.LastWords, import.NextAt) = (
@@ -145,6 +145,7 @@ internal sealed class ImportWorker(Leases<Import> leases, WorkTools tools, Impor
             return null;
         }
 
+        var table = source.Chosen(import.Plan?.Table).Table;
         await files.KeepAsync(import.Id, table, cancellation);
         (
             import.State,

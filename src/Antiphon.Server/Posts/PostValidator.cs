@@ -1,3 +1,5 @@
+using System.Globalization;
+using Antiphon.Core.Channels.Composing;
 using Antiphon.Core.Feeds.Reading;
 using Antiphon.Core.Html;
 using Antiphon.Core.Html.Trees;
@@ -34,10 +36,24 @@ internal sealed class PostValidator : AbstractValidator<PostRequest>
         RuleFor(post => post.OwnValues)
             .Must(values => values is null || values.Count <= 100)
             .WithMessage("A blog has at most 100 fields of its own.");
+        // A draft may be left in the middle of a word.
+        When(
+            post => post.Status is PostStatus.Published or PostStatus.Scheduled,
+            () => RuleFor(post => post.Details).Custom(RefuseUnreadableTexts)
+        );
         When(
             post => post.Details is not null,
             () => RuleFor(post => post.Details!).SetValidator(new PostDetailsValidator())
         );
+    }
+
+    private static void RefuseUnreadableTexts(PostDetails? details, ValidationContext<PostRequest> context)
+    {
+        foreach (var wish in details?.Channels ?? [])
+        {
+            if (wish.Goes != false && wish.Text is { } text && TextTemplate.Read(text).Problem is { } problem)
+                context.AddFailure($"details.channels.{wish.Channel.ToString(CultureInfo.InvariantCulture)}", problem);
+        }
     }
 
     private void RuleForBody()

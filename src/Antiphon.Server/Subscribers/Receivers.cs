@@ -1,3 +1,4 @@
+using Antiphon.Core.Mailing.Digests;
 using Antiphon.Core.Subscribers;
 using Antiphon.Core.Time;
 using Antiphon.Data;
@@ -36,6 +37,25 @@ internal static class Receivers
             .GettingMail(now)
             .Where(subscriber => subscriber.Digests == null ? isUsual : subscriber.Digests.Contains(id));
         return digest.Segment is { } segment ? chosen.In(segment.Rule, database, zone, now) : chosen;
+    }
+
+    /// <summary>
+    /// Those who want a post of these categories: they chose one of them or none at all, or the post has none. What a
+    /// mail brings is decided the same way (<see cref="DigestSelection.Pick"/>).
+    /// </summary>
+    public static IQueryable<Subscriber> Wanting(
+        this IQueryable<Subscriber> all,
+        IReadOnlyCollection<string> categories
+    )
+    {
+        if (categories.Count == 0)
+            return all;
+        // The database knows small letters of ASCII only; others are looked for as they are written.
+        var known = categories.SelectMany(name => new[] { name, name.ToLowerInvariant() }).Distinct().ToList();
+        return all.Where(subscriber =>
+            subscriber.Categories.Count == 0
+            || subscriber.Categories.Any(category => known.Contains(category) || known.Contains(category.ToLower()))
+        );
     }
 
     /// <summary>Those who belong to a segment.</summary>

@@ -23,15 +23,20 @@ const known = ['b', 'em', 'code']
 const files = readdirSync(top, { recursive: true, withFileTypes: true })
   .filter((entry) => entry.isFile() && /\.(ts|vue)$/.test(entry.name))
   .map((entry) => relative(top, join(entry.parentPath, entry.name)).replaceAll('\\', '/'))
-const sources = files.filter((file) => !/(^|\/)(texts\/(en|de)|texts\/common\/\w+|schema\.d)\.ts$/.test(file))
+const sources = files.filter((file) => !/(^|\/)(texts\/(\w+\/)?(en|de)|texts\/common\/\w+|schema\.d)\.ts$/.test(file))
 const areaOf = (file) => (file.includes('/') ? file.split('/')[0] : 'frame')
 const read = (file) => readFileSync(join(top, file), 'utf8')
 
-/** A catalogue as its file says it, by key. */
+/** A catalogue as its file, and the files of its parts, say it, by key. */
 function catalogueOf(file) {
   const texts = new Map()
   const visit = (node) => {
-    if (ts.isPropertyAssignment(node) && ts.isStringLiteralLike(node.initializer)) {
+    if (ts.isImportDeclaration(node) && !node.importClause.isTypeOnly)
+      for (const [key, text] of catalogueOf(join(file, '..', `${node.moduleSpecifier.text}.ts`))) {
+        if (texts.has(key)) faults.push(`${file} says ${key} twice`)
+        texts.set(key, text)
+      }
+    else if (ts.isPropertyAssignment(node) && ts.isStringLiteralLike(node.initializer)) {
       const key = node.name.text
       if (texts.has(key)) faults.push(`${file} says ${key} twice`)
       texts.set(key, node.initializer.text)

@@ -38,6 +38,37 @@ public sealed class PostPreviewTests(ChannelHost both)
     }
 
     [Fact]
+    public async Task Fields_of_a_text_of_its_own_are_filled_and_unknown_ones_refused_before_publishing()
+    {
+        var channels = await both.FreshAsync();
+        var social = await channels.LanternAsync();
+        var title = ChannelTalk.Unique("With fields");
+        var post = await DraftAsync(title);
+        var good = Assert.Single(await PreviewAsync(post, new { channel = social, text = "Tonight: {title} {link}" }));
+        Assert.StartsWith($"Tonight: {title} http", good.Text("text"), StringComparison.Ordinal);
+        Assert.False(good.Has("textProblem"));
+        var bad = Assert.Single(await PreviewAsync(post, new { channel = social, text = "Tonight: {titel}" }));
+        Assert.Contains("Unknown field “titel”", bad.Text("textProblem"), StringComparison.Ordinal);
+        object Body(string status, string text) =>
+            new
+            {
+                blogId = _host.Blog,
+                title,
+                bodyHtml = "<p>Clear and cold.</p>",
+                status,
+                revision = 1,
+                details = new { channels = new[] { new { channel = social, text } } },
+            };
+        var path = $"{_host.Api}posts/{post.Number("id")}";
+        var refusal = await (
+            await _host.Owner.PutAsync(path, System.Net.Http.Json.JsonContent.Create(Body("published", "{titel}")))
+        ).ProblemAsync(System.Net.HttpStatusCode.BadRequest);
+        Assert.Equal([$"details.channels.{social}"], refusal.Names("errors"));
+        // A draft may be left in the middle of a word.
+        await _host.Owner.PutJsonAsync(path, Body("draft", "{ti"));
+    }
+
+    [Fact]
     public async Task Links_are_opened_only_when_asked_and_those_that_fail_are_told()
     {
         var channels = await both.FreshAsync();

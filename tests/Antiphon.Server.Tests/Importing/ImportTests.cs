@@ -254,9 +254,62 @@ public sealed class ImportTests(PictureHost hosts) : IClassFixture<PictureHost>
     }
 
     [Theory]
+    [InlineData("log.xlsx")]
+    [InlineData("log.ods")]
+    public async Task The_longest_sheet_is_taken_and_another_can_be_chosen(string name)
+    {
+        var blog = await BlogAsync();
+        var sheets = name.EndsWith("ods", StringComparison.Ordinal) ? MadeSheets.OpenDocument() : MadeSheets.Excel();
+        using var bytes = new ByteArrayContent(sheets);
+        var import = await HttpTalk.GoodAsync(
+            await _host.Owner.PostAsync($"{_host.Api}imports?blog={blog}&name={name}", bytes)
+        );
+        Assert.Equal(
+            [("Moths", 1L), ("Night log", 2L)],
+            import.Items("tables").Select(one => (one.Text("name"), one.Number("rows")))
+        );
+        Assert.Equal(("Night log", 2), (import.Text("plan.table"), import.Number("summary.rows")));
+        Assert.Equal(["title", "body", "date"], import.Items("plan.columns").Select(item => item.Text("target")));
+        var path = $"{_host.Api}imports/{import.Number("summary.id")}";
+        var other = await _host.Owner.PostJsonAsync(path + "/table", new { name = "Moths" });
+        Assert.Equal(
+            ("Moths", 1, 1),
+            (other.Text("plan.table"), other.Number("summary.rows"), other.Items("columns").Count)
+        );
+        Assert.Equal("Moths", (await _host.Owner.GetJsonAsync(path)).Text("plan.table"));
+        await _host.Owner.RefusedAsync(path + "/table", new { name = "Owls" });
+        await _host.Owner.PostJsonAsync(path + "/table", new { name = "Night log" });
+        Assert.Equal(2, (await StartAsync(await _host.Owner.GetJsonAsync(path))).Number("summary.made"));
+    }
+
+    [Fact]
+    public async Task The_table_of_a_page_is_followed_by_its_name()
+    {
+        hosts.Site.Say(
+            "<table><caption>Moths</caption><tr><th>Title<th>Seen<tr><td>Hawk<td>1<tr><td>Owlet<td>2</table><table><caption>Log</caption><tr><th>Title<th>Link<tr><td><a href=\"/frost\">Frost</a><td>x</table>",
+            "text/html"
+        );
+        var blog = await BlogAsync();
+        var import = await _host.Owner.PostJsonAsync(
+            $"{_host.Api}imports/from-address",
+            new
+            {
+                kind = "csv",
+                addresses = new[] { $"{hosts.Site.Address}tables" },
+                blogId = blog,
+            }
+        );
+        Assert.Equal("Moths", import.Text("plan.table"));
+        var path = $"{_host.Api}imports/{import.Number("summary.id")}";
+        var chosen = await _host.Owner.PostJsonAsync(path + "/table", new { name = "Log" });
+        Assert.Contains("/frost", chosen.Text("columns.2.samples.0"), StringComparison.Ordinal);
+        Assert.Equal(1, (await StartAsync(chosen)).Number("summary.made"));
+    }
+
+    [Theory]
     [InlineData("", "empty")]
     [InlineData("{\"a\":1}", "must contain a list of objects")]
-    [InlineData("<html><body>x</body></html>", "feed cannot be read")]
+    [InlineData("<html><body>x</body></html>", "no feed, and no page with a table")]
     [InlineData("title,text", "no rows")]
     [InlineData("PK\u0003\u0004broken", "damaged")]
     public async Task What_cannot_be_read_says_why(string content, string words)
@@ -299,7 +352,7 @@ public sealed class ImportTests(PictureHost hosts) : IClassFixture<PictureHost>
                 blogId = _host.Blog,
             }
         );
-        Assert.Contains("Publish the sheet", refusal.Text("errors.addresses.0"), StringComparison.Ordinal);
+        Assert.Contains("no table on this page", refusal.Text("errors.addresses.0"), StringComparison.Ordinal);
     }
 
     [Fact]

@@ -45,6 +45,40 @@ public sealed class DigestTests(MailHost shared) : DigestHost(shared)
     }
 
     [Fact]
+    public async Task Before_publishing_only_those_are_counted_who_want_its_categories()
+    {
+        await SubscribeAsync("wilf@fellside.example", "hedda@fellside.example", "bo@fellside.example");
+        await Host.InDatabaseAsync(async database =>
+        {
+            var all = await database.Subscribers.Where(one => one.SiteId == Host.Site).ToListAsync();
+            all.Single(one => one.Mail == "hedda@fellside.example").Categories = ["nights"];
+            all.Single(one => one.Mail == "bo@fellside.example").Categories = ["Birds"];
+            return await database.SaveChangesAsync();
+        });
+        Assert.Equal(2, await ReceiversAsync("Nights"));
+        Assert.Equal(1, await ReceiversAsync("Moths"));
+        Assert.Equal(3, await ReceiversAsync(null));
+    }
+
+    private async Task<long> ReceiversAsync(string? category)
+    {
+        var post = await Host.Owner.PostJsonAsync(
+            $"{Host.Api}posts",
+            new
+            {
+                blogId = Host.Blog,
+                title = $"In {category ?? "none"}",
+                bodyHtml = "<p>x</p>",
+                status = "draft",
+                revision = 0,
+                category,
+            }
+        );
+        var forecast = await Host.Owner.GetJsonAsync($"{Host.Api}posts/{post.Number("id")}/forecast");
+        return forecast.Items("digests").Single(one => one.Number("id") == Digest).Number("receivers");
+    }
+
+    [Fact]
     public async Task Too_few_posts_wait_for_the_next_time()
     {
         await SubscribeAsync("wilf@fellside.example");

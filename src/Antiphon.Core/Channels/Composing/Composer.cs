@@ -33,8 +33,16 @@ public static class Composer
         return Counted(text, rule) with { Shortened = shortened };
     }
 
-    /// <summary>A text somebody wrote themselves, counted.</summary>
-    public static ComposedText Counted(string text, CountRule rule)
+    /// <summary>
+    /// A text somebody wrote for this post. Its fields are filled in like those of a template; without any it stays to
+    /// the letter, as does one that cannot be read.
+    /// </summary>
+    public static ComposedText Own(string text, PostFacts post, CountRule rule) =>
+        text.AsSpan().ContainsAny('{', '}') && TextTemplate.Read(text).Template is { } template
+            ? Compose(template, post, rule)
+            : Counted(text, rule);
+
+    private static ComposedText Counted(string text, CountRule rule)
     {
         var count = rule.Of(text);
         return new ComposedText(text, count, rule.Limit - count, []);

@@ -74,7 +74,7 @@ public sealed class TextTemplate
     }
 
     /// <summary>
-    /// The text with the fields filled in; lines left empty by fields that say nothing are closed up.
+    /// The text with the fields filled in; gaps and empty lines left by fields that say nothing are closed up.
     /// </summary>
     public string Fill(IReadOnlyDictionary<string, string> values)
     {
@@ -83,11 +83,16 @@ public sealed class TextTemplate
         {
             if (part.Condition is { } condition && values.GetValueOrDefault(condition, string.Empty).Length == 0)
                 continue;
-            text.Append(part.Field is { } field ? values.GetValueOrDefault(field, string.Empty) : part.Words);
+            text.Append(part.Field is { } field ? ValueOf(field, values) : part.Words);
         }
 
         return Tidy(text.ToString());
     }
+
+    private static string ValueOf(string field, IReadOnlyDictionary<string, string> values) =>
+        values.GetValueOrDefault(field) is { Length: > 0 } value
+            ? value.Replace(EmptyFields.Gap, ' ')
+            : EmptyFields.Gap.ToString();
 
     private static string? Take(
         string inner,
@@ -122,6 +127,7 @@ public sealed class TextTemplate
     {
         var lines = text.ReplaceLineEndings("\n")
             .Split('\n')
+            .Select(EmptyFields.Close)
             .Select(line => string.Join(' ', line.Split(' ', StringSplitOptions.RemoveEmptyEntries)))
             .ToList();
         var kept = lines.Where((line, at) => line.Length > 0 || (at > 0 && lines[at - 1].Length > 0)).ToList();

@@ -136,7 +136,10 @@ internal sealed class PostPreviews(
             settings.Variants.Count + 1,
             shows ? post.PictureAddress : null,
             shows ? post.PictureAlt : null,
-            channel.Kind == ChannelKind.Partner ? PartnerText.Html(order) : null
+            channel.Kind == ChannelKind.Partner ? PartnerText.Html(order) : null,
+            one.Wish?.Text is { } wished && TextTemplate.Read(wished).Problem is { } problem
+                ? TeamTexts.Say(problem)
+                : null
         );
     }
 

@@ -19,7 +19,7 @@ internal sealed class SocialSender(ISocialNetwork network, ChannelSecrets secret
     /// <summary>The text a post gets on a channel: its own, or the text whose turn it is.</summary>
     public static ComposedText Compose(ChannelSettings settings, int turn, string? ownText, PostFacts facts) =>
         ownText is { Length: > 0 }
-            ? Composer.Counted(ownText, settings.Count)
+            ? Composer.Own(ownText, facts, settings.Count)
             : Composer.Compose(TextTemplate.Read(settings.TextOf(turn)).Template!, facts, settings.Count);
 
     /// <inheritdoc/>

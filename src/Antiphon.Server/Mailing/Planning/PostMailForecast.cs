@@ -25,6 +25,7 @@ internal sealed class PostMailForecast(AntiphonContext database, TimeProvider cl
         {
             var receivers = await database
                 .Subscribers.Of(digest, database, found.Blog.Site.TimeZone, clock.GetUtcNow())
+                .Wanting([.. found.AllCategories])
                 .CountAsync(cancellation);
             if (digest.Settings.Rhythm.Every == DigestEvery.Post)
                 atOnce += receivers;

@@ -12,7 +12,7 @@ import { locale, RichText } from '../texts'
 
 const { id, site } = useSite()
 const route = useRoute()
-const { query, plan, trial, act, tryIt, start, stop, undo, forget } = useImport(
+const { query, plan, trial, act, choose, tryIt, start, stop, undo, forget } = useImport(
   () => id.value,
   () => Number(route.params.import),
 )
@@ -72,6 +72,18 @@ function report(): void {
     <p v-for="(words, name) in act.fields.value" :key="name" class="trouble" role="alert">{{ words[0] }}</p>
     <p v-if="isPending" class="waiting">{{ t('reading') }}</p>
     <template v-else-if="summary?.state === 'matching' && plan && data">
+      <v-select
+        v-if="data.tables.length"
+        class="tables"
+        :model-value="plan.table"
+        :items="
+          data.tables.map((one) => ({ value: one.name, title: t('tableRows', { name: one.name, rows: one.rows }) }))
+        "
+        :label="t('table')"
+        :hint="t('tablesHeld', { tables: data.tables.length })"
+        persistent-hint
+        @update:model-value="choose"
+      />
       <MatchPart
         v-model:plan="plan"
         v-model:every="every"
@@ -164,6 +176,10 @@ function report(): void {
 </template>
 
 <style scoped>
+.tables {
+  max-width: 480px;
+  margin: 12px 0 20px;
+}
 .running {
   display: flex;
   gap: 14px;

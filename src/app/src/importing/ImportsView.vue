@@ -94,7 +94,7 @@ const open = (made: Schemas['ImportView']) => router.push(`/s/${id.value}/posts/
             ref="file"
             type="file"
             class="hidden"
-            accept=".csv,.tsv,.txt,.json,.xml,.rss,.atom,.md,.markdown,.zip"
+            accept=".csv,.tsv,.txt,.xlsx,.xls,.ods,.html,.htm,.json,.xml,.rss,.atom,.md,.markdown,.zip"
             :aria-label="t('chooseFileBring')"
             @change="send(file?.files?.[0])"
           />

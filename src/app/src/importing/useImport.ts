@@ -23,6 +23,15 @@ export function useImport(site: () => number, id: () => number) {
   })
   watch(plan, () => (trial.value = null), { deep: true })
 
+  /** Takes another table of a document that holds several; its columns are matched anew. */
+  async function choose(name: string): Promise<void> {
+    const body = { name }
+    const found = await act.run(() => take(api.POST('/api/sites/{site}/imports/{import}/table', { ...path(), body })))
+    if (!found) return
+    plan.value = found.plan
+    await reload()
+  }
+
   async function tryIt(): Promise<void> {
     const body = plan.value!
     const tried = await act.run(() => take(api.POST('/api/sites/{site}/imports/{import}/trial', { ...path(), body })))
@@ -64,5 +73,5 @@ export function useImport(site: () => number, id: () => number) {
     () => query.data.value?.summary.state,
     (now, before) => before === 'running' && now !== 'running' && reload(),
   )
-  return { query, plan, trial, act, tryIt, start, stop, undo, forget }
+  return { query, plan, trial, act, choose, tryIt, start, stop, undo, forget }
 }

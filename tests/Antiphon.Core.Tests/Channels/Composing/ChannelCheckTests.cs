@@ -93,7 +93,13 @@ public sealed class ChannelCheckTests
     }
 
     private static ChannelDraft Social(string text) =>
-        new(ChannelKind.Social, Composer.Counted(text, Rule), Good, WantsPicture: true, HasCardPicture: true);
+        new(
+            ChannelKind.Social,
+            Composer.Own(text, new PostFacts("", "", "", null, null, [], "", "", ""), Rule),
+            Good,
+            WantsPicture: true,
+            HasCardPicture: true
+        );
 
     private static string[] Run(ChannelDraft draft) =>
         [.. ChannelCheck.Run(draft).Select((Finding finding) => finding.Rule.Id)];

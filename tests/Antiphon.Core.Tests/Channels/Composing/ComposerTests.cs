@@ -74,6 +74,14 @@ public sealed class ComposerTests
         Assert.Equal(written, Composer.HashTag(tag));
 
     [Theory]
+    [InlineData("Look up tonight: {link}", "Look up tonight: https://quillmoor.example/first-frost")]
+    [InlineData("{title}  {{sic}}", "First frost {sic}")]
+    [InlineData("Two  spaces\n\n\nand lines", "Two  spaces\n\n\nand lines")]
+    [InlineData("What {nobody} fills", "What {nobody} fills")]
+    public void A_text_of_ones_own_has_its_fields_filled_and_is_else_left_to_the_letter(string text, string said) =>
+        Assert.Equal(said, Composer.Own(text, Post("First frost", "It came early."), Rule).Text);
+
+    [Theory]
     [InlineData("https://a.example/p", "Lantern", "", "https://a.example/p?utm_source=Lantern&utm_medium=social")]
     [InlineData(
         "https://a.example/p?x=1#top",

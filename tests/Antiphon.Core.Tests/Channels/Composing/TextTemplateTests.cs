@@ -25,6 +25,23 @@ public sealed class TextTemplateTests
         Assert.Equal(text, TextTemplate.Read(template).Template!.Fill(Values));
 
     [Theory]
+    [InlineData("From {author}, {tags}: {title}", "From #Frost: First frost")]
+    [InlineData("From {tags}, {author}: {title}", "From #Frost: First frost")]
+    [InlineData("{author}: {title}", "First frost")]
+    [InlineData("From {author}: {title}", "From: First frost")]
+    [InlineData("{author}, {author}: {title}", "First frost")]
+    [InlineData("{title} · {author}", "First frost")]
+    [InlineData("{title} · {author} · {tags}", "First frost · #Frost")]
+    [InlineData("{title} ({author})", "First frost")]
+    [InlineData("{title} – “{author}”.", "First frost.")]
+    [InlineData("{title} - {author}\n{link}", "First frost\nhttps://quillmoor.example/f")]
+    [InlineData("{title}, by {author}.", "First frost, by .")]
+    [InlineData("{author}-hand {title}", "-hand First frost")]
+    [InlineData("Mind: {title}", "Mind: First frost")]
+    public void A_field_that_says_nothing_leaves_no_gap(string template, string text) =>
+        Assert.Equal(text, TextTemplate.Read(template).Template!.Fill(Values));
+
+    [Theory]
     [InlineData("{titel}", "Unknown field “titel” (at 1)")]
     [InlineData("a {title", "Missing } for the brace at 3")]
     [InlineData("a } b", "Unmatched } at 3")]

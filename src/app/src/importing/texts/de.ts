@@ -4,7 +4,7 @@ import type en from './en'
 const de: Translated<typeof en> = {
   // ImportsView
   nextSync: 'nächster Abgleich {when}',
-  publishedSpreadsheetCsv: 'Veröffentlichte Tabelle (CSV)',
+  publishedSpreadsheetCsv: 'Eine Tabelle: CSV, Tabellendokument oder Webseite',
   aFeed: 'Ein Feed',
   webPagesOneAddress: 'Webseiten (eine Adresse je Zeile)',
   importPostsExportYours: 'Beiträge importieren oder Ihre exportieren.',
@@ -14,7 +14,7 @@ const de: Translated<typeof en> = {
   chooseOne: 'wählen Sie eine',
   chooseFileBring: 'Datei zum Importieren wählen',
   tableCsvJsonFeed:
-    'Eine Tabelle (CSV), JSON, ein Feed, eine Markdown-Datei oder ein Archiv von Markdown-Dateien. Sie können alles ansehen, bevor Beiträge entstehen.',
+    'Eine Tabelle (CSV, ein Tabellendokument, eine gespeicherte Webseite), JSON, ein Feed, eine Markdown-Datei oder ein Archiv von Markdown-Dateien. Sie können alles ansehen, bevor Beiträge entstehen.',
   importFromAddress: 'Oder von einer Adresse importieren:',
   addressesOnePerLine: 'Adressen (eine je Zeile)',
   address: 'Adresse',
@@ -39,6 +39,9 @@ const de: Translated<typeof en> = {
   viewPosts: 'Beiträge ansehen',
   importExport2: '← Import und Export',
   reading: 'Wird gelesen …',
+  table: 'Tabelle',
+  tableRows: '{name} ({rows, plural, one {# Zeile} other {# Zeilen}})',
+  tablesHeld: '{tables, plural, one {Eine Tabelle gefunden.} other {# Tabellen gefunden; importiert wird aus einer.}}',
   nothingImportedUntilConfirm: 'Vor Ihrer Bestätigung wird nichts importiert.',
   doneRows2: '{done, number} von {rows, plural, one {# Zeile} other {# Zeilen}}',
   canLeavePageImport: 'Sie können diese Seite verlassen; der Import läuft weiter.',

@@ -1,7 +1,7 @@
 export default {
   // ImportsView
   nextSync: 'next sync {when}',
-  publishedSpreadsheetCsv: 'Published spreadsheet (CSV)',
+  publishedSpreadsheetCsv: 'A table: CSV, spreadsheet or web page',
   aFeed: 'A feed',
   webPagesOneAddress: 'Web pages (one address per line)',
   importPostsExportYours: 'Import posts, or export yours.',
@@ -11,7 +11,7 @@ export default {
   chooseOne: 'choose one',
   chooseFileBring: 'Choose a file to bring in',
   tableCsvJsonFeed:
-    'A table (CSV), JSON, a feed, a Markdown file, or an archive of Markdown files. You can review everything before posts are created.',
+    'A table (CSV, a spreadsheet, a saved web page), JSON, a feed, a Markdown file, or an archive of Markdown files. You can review everything before posts are created.',
   importFromAddress: 'Or import from an address:',
   addressesOnePerLine: 'Addresses (one per line)',
   address: 'Address',
@@ -36,6 +36,9 @@ export default {
   viewPosts: 'View posts',
   importExport2: '← Import and export',
   reading: 'Reading …',
+  table: 'Table',
+  tableRows: '{name} ({rows, plural, one {# row} other {# rows}})',
+  tablesHeld: '{tables, plural, one {One table was found.} other {# tables were found; posts are imported from one.}}',
   nothingImportedUntilConfirm: 'Nothing is imported until you confirm.',
   doneRows2: '{done, number} of {rows, plural, one {# row} other {# rows}}',
   canLeavePageImport: 'You can leave this page; the import continues.',

@@ -54,7 +54,8 @@ const wish = (change: Partial<Schemas['PostChannelOptions']>) => props.of.wish(p
       rows="3"
       auto-grow
       density="compact"
-      hide-details
+      hide-details="auto"
+      :error-messages="props.one.textProblem ?? []"
       @update:model-value="wish({ text: $event || null })"
     />
   </template>

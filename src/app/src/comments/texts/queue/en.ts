@@ -1,0 +1,201 @@
+export default {
+  // BanDialog
+  emailAddressMail: 'Email address {mail}',
+  nameAuthorIfNo: 'Name “{author}” (if no email is given)',
+  ipAddress: 'IP address',
+  ipRange: 'IP range',
+  hostHost: 'host {host}',
+  linksHost: 'Links to {host}',
+  thirtyDays: 'For thirty days',
+  permanently: 'Permanently',
+  forADay: 'For a day',
+  forAWeek: 'For a week',
+  forAYear: 'For a year',
+  markSpam: 'Mark as spam',
+  isHidden: 'is hidden',
+  leaveUnchanged: 'Leave unchanged',
+  banAuthor: 'Ban {author}',
+  newCommentsGoStraight: 'New comments go straight to Spam. The commenter is not notified.',
+  banBy: 'Ban by',
+  otherPeopleMayShare: 'Other people may share this address. It is deleted after 30 days, and so is the ban.',
+  duration: 'Duration',
+  earlierCommentsOfwriter: 'Earlier comments ({ofWriter})',
+  matchingComments: 'Matching comments',
+  ban: 'Ban',
+
+  // CommentActs
+  edit2: 'Edit …',
+  moveAnotherThread: 'Move to another thread …',
+  addInternalNote: 'Add internal note …',
+  trustCommenter: 'Trust this commenter',
+  assignTo: 'Assign to',
+  unassign: 'Unassign',
+  hideAllByCommenter: 'Hide all by this commenter',
+  shift2: 'Shift 2',
+  hideWholeThread: 'Hide the whole thread …',
+  deletePermanently: 'Delete permanently …',
+  editComment: 'Edit comment',
+  readersSeeTeamEdited: 'Readers see that the team edited it. The earlier text stays in the moderation log.',
+  comment: 'Comment',
+  change: 'Change',
+  internalNote: 'Internal note',
+  onlyTeamSees: 'Only the team sees it.',
+  note: 'Note',
+  addNote: 'Add note',
+  hideWholeConversation: 'Hide the whole conversation?',
+  allWaitingPublishedComments:
+    'All waiting and published comments on “{threadTitle}” will be hidden. You can undo this.',
+  hideEverything: 'Hide everything',
+  eraseCommentGood: 'Erase this comment for good?',
+  textNameEmailRemoved:
+    'The text, name and email are removed, also from the log. A placeholder remains. This cannot be undone.',
+  erase: 'Erase',
+
+  // MoveDialog
+  moveAnotherConversation: 'Move to another conversation',
+  repliesMovePermalinksKeep: 'Replies move with it. Permalinks keep working.',
+  thread: 'Thread',
+  move: 'Move',
+
+  // ModerationView
+  oldestFromWhen: ', the oldest from {when}',
+  commentsOldestModeratedDecidedtoday:
+    '{total, plural, one {# comment} other {# comments}}{oldest}. You moderated {decidedToday} today.',
+  backQueue: '← Back to queue',
+  nothingWaiting: 'Nothing is waiting',
+  noComments: 'No comments',
+  nothingWaitingNewComments: 'Nothing is waiting. New comments appear here automatically.',
+  noCommentsMatchFilter: 'No comments match this filter.',
+  answerAuthor: 'Answer {author}',
+  publishReply: 'Publish and reply',
+
+  // NoticesView
+  lastMail: 'Last email {when}.',
+  noEmails: 'No emails',
+  reportedComments: 'Reported comments',
+  waitingReportedComments: 'Waiting and reported comments',
+  allCommentsExceptSpam: 'All comments except spam',
+  immediately: 'Immediately',
+  mostHourly: 'At most hourly',
+  everyHoursHoursMost: 'Every {hours} hours at most',
+  browserNotifications: 'Browser notifications are on.',
+  notificationsBlockedAllowThem: 'Notifications are blocked. Allow them for this site in your browser settings.',
+  browserDoesNotSupport: 'This browser does not support notifications.',
+  saved: 'Saved.',
+  notificationsName: 'Your notifications for {name}.',
+  byMail: 'By mail',
+  mailEachCommentComes:
+    'To {mail}. Each comment comes with links that publish, hide or mark it as spam, on a phone and without signing in, after one tap.',
+  notifyMeAbout: 'Notify me about',
+  howOften: 'How often',
+  pauseDuringQuietHours: 'Pause during quiet hours',
+  from: 'From',
+  sitesTimeZoneTimezone:
+    'In the site’s time zone ({timeZone}). Notifications in this period arrive together afterwards, in one email.',
+  browserNotifications2: 'Browser notifications',
+  numberWaitingCommentsAlways: 'The number of waiting comments is always shown in the top bar.',
+  turnBrowserNotifications: 'Turn on browser notifications',
+
+  // CasePart
+  untilWhen: 'until {when}',
+  spamFilterScore: 'Spam filter: <b>{percent}</b>',
+  held2: 'Held',
+  sentSpam: 'Sent to spam',
+  rejected2: 'Rejected',
+  heldAgainReportedBy: 'Held again: reported by readers',
+  reports: '{reports, plural, one {# report} other {# reports}}',
+  earlierReportsDismissed: '{reportsKept, plural, one {# earlier report} other {# earlier reports}} dismissed.',
+  spamFilterStillLearning: 'Spam filter: still learning from your decisions.',
+  signsSpam: 'Signs of spam:',
+  signsGenuineComment: 'Signs of a genuine comment:',
+  banned: 'Banned',
+  trusted: 'Trusted',
+  unban: 'Unban',
+  stopTrusting: 'Stop trusting',
+  assignedAssignee: 'Assigned to {assignee}',
+  deleteNoteByPersonname: 'Delete note by {personName}',
+  remove: 'Remove',
+
+  // ConversationPart
+  commenterMail: 'Commenter: <b>{name}</b>, {mail}',
+  commenterNoMail: 'Commenter: <b>{name}</b>, no email given',
+  commenterHistory:
+    '{before, plural, =0 {no comments published before} one {# comment published before} other {# comments published before}}{spam, plural, =0 {} other {, # marked as spam}}',
+  mentionFromAnotherSite: 'mention from another site',
+  team: 'team',
+  emailConfirmedOne: 'email confirmed · {history}',
+  publishedbeforePublished: '{publishedBefore} published',
+  firstComment: 'first comment',
+  noEmailAddress: 'no email address',
+  closed: 'closed',
+  openUntilWhen: 'open until {when}',
+  lookersAlsoViewing: '{lookers} also viewing this.',
+  alsoWaiting: '· also waiting',
+  edited: '· edited',
+  pictureSentComment: 'Picture sent with the comment',
+  hideAllOfwriterBy: 'Hide all {ofWriter} by this commenter',
+  markAllOfwriterSpam: 'Mark all {ofWriter} as spam',
+
+  // QueueChoices
+  reported: 'Reported',
+  fromNewCommenters: 'From new commenters',
+  withLinks: 'With links',
+  likelySpam: 'Likely spam',
+  assignedMe: 'Assigned to me',
+  filter: 'Filter',
+  searchComments: 'Search comments',
+  allSitesSites: 'All {sites} sites',
+  removeName: 'Remove {name}',
+  saveFilter: 'Save filter',
+  filterName: 'Filter name',
+
+  // QueuePart
+  queue2: 'Queue',
+  reportedByReaders: 'Reported by {reports, plural, one {# reader} other {# readers}}',
+
+  // useCommentActs
+  edited2: 'Edited',
+  moved: 'Moved',
+  assigned: 'Assigned',
+  unassigned: 'Unassigned',
+  noteAdded: 'Note added',
+  noteRemoved: 'Note removed',
+
+  // useCommentMarks
+  bannedShownEarlierComments:
+    'Banned: {shown}, with {decided, plural, one {# earlier comment} other {# earlier comments}}',
+  bannedShown: 'Banned: {shown}',
+  trustedShownEarlierComments:
+    'Trusted: {shown}, with {decided, plural, one {# earlier comment} other {# earlier comments}}',
+  trustedShown: 'Trusted: {shown}',
+  banLifted: 'Ban lifted',
+  noLongerTrusted: 'No longer trusted',
+
+  // useManyDecisions
+  decidedAuthor: '{to}: {decided} of {author}',
+  decidedThreadtitle: '{to}: {decided} in “{threadTitle}”',
+
+  // useReplying
+  publishedRepliedAuthor: 'Published and replied: {author}',
+
+  // RecordView
+  textChanged: 'text changed',
+  movedAnotherConversation: 'moved to another conversation',
+  assignedAfter: 'assigned to {after}',
+  unassigned2: 'unassigned',
+  deletedByCommenter: 'deleted by the commenter',
+  deletedPermanently: 'deleted permanently',
+  byEmailLink: 'by email link',
+  onThePage: 'on the page',
+  theCommenter: 'The commenter',
+  allModerationActions: 'All moderation actions.',
+  readingRecord: 'Reading the record …',
+  noActionsYetEvery: 'No actions yet. Every decision, edit and move is recorded here.',
+  action: 'Action',
+  by: 'By',
+  deleted: 'Deleted',
+  onThreadtitle: 'on {threadTitle}',
+
+  // useWaitingNotice
+  commentsWaiting: '{waiting, plural, one {# comment} other {# comments}} waiting',
+}
