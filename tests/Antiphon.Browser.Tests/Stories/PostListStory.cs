@@ -102,6 +102,24 @@ public sealed class PostListStory(DemoInstallation demo)
     }
 
     [Fact]
+    public void A_sheet_is_chosen_of_several()
+    {
+        using var folder = new TemporaryFolder();
+        var file = Path.Combine(folder.Path, "years.xlsx");
+        File.WriteAllBytes(file, MadeSheets.Excel());
+        using var browser = demo.SignedIn();
+        browser
+            .Open(new Uri(demo.Workplace, "posts/bring-in"))
+            .Attach("input[type=file]", file)
+            .Sees("Night log (2 rows)")
+            .Sees("2 tables were found; posts are imported from one.")
+            .Sees("It came early.");
+        browser.Choose("[data-tables] input", "Moths (1 row)").Sees("1 row for").NoLongerSees("It came early.");
+        Accessibility.Check(browser);
+        browser.Press("Discard import").Sees("Import history");
+    }
+
+    [Fact]
     public void A_picture_is_added_described_and_cut()
     {
         using var folder = new TemporaryFolder();

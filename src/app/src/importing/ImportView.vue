@@ -75,6 +75,7 @@ function report(): void {
       <v-select
         v-if="data.tables.length"
         class="tables"
+        data-tables
         :model-value="plan.table"
         :items="
           data.tables.map((one) => ({ value: one.name, title: t('tableRows', { name: one.name, rows: one.rows }) }))
