@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { mdiClose } from '@mdi/js'
 import type { Schemas } from '../../../api'
-import { WhenText } from '../../../shared'
 import { kinds } from '../../../channels'
 import ChannelLook from './ChannelLook.vue'
 import MailLook from './MailLook.vue'
+import GoesWhen from './GoesWhen.vue'
 import WishFields from './WishFields.vue'
 import type { ChannelPreviews } from './useChannelPreviews'
 import { t } from '../../texts'
@@ -44,7 +44,7 @@ const { previews, hasOpened, checking, trouble } = props.of
           <h3>{{ one.name }}</h3>
           <p class="small soft">
             {{ kinds[one.kind].name }} · {{ props.told(one)
-            }}<template v-if="one.at && props.of.goes(one)">, <WhenText :at="one.at" :zone="props.zone" /></template>
+            }}<GoesWhen v-if="props.of.goes(one)" :one="one" :zone="props.zone" />
           </p>
           <ChannelLook :one="one" />
           <ul v-if="one.findings.length && props.of.goes(one)" class="findings">

@@ -2,9 +2,9 @@
 import { computed, ref } from 'vue'
 import type { Schemas } from '../../../api'
 import { refusals, states } from '../../../channels'
-import { WhenText } from '../../../shared'
 import ChannelLook from './ChannelLook.vue'
 import ChannelSheet from './ChannelSheet.vue'
+import GoesWhen from './GoesWhen.vue'
 import WishFields from './WishFields.vue'
 import { useChannelPreviews } from './useChannelPreviews'
 import { t } from '../../texts'
@@ -49,8 +49,9 @@ function told(one: Schemas['ChannelPreview']): string {
       >
         <b>{{ one.name }}</b>
         <span class="small soft"
-          >{{ told(one) }}<template v-if="one.at && goes(one)">, <WhenText :at="one.at" :zone="props.zone" /></template
-          ><template v-if="one.count !== null && one.count !== undefined">
+          >{{ told(one) }}<GoesWhen v-if="goes(one)" :one="one" :zone="props.zone" /><template
+            v-if="one.count !== null && one.count !== undefined"
+          >
             · {{ one.count }}/{{ one.limit }}</template
           ></span
         >
