@@ -24,16 +24,8 @@ public static class ExcelTables
             while (reader.NextResult());
             return NamedTable.Several(sheets);
         }
-        catch (Exception broken)
-            when (broken
-                    is ExcelReaderException
-                        or InvalidDataException
-                        or System.Xml.XmlException
-                        or ArgumentException
-                        or IndexOutOfRangeException
-                        or IOException
-                        or FormatException
-            )
+        // A workbook from outside may break what reads it in any way; that it cannot be read is all there is to say.
+        catch (Exception broken) when (broken is not OutOfMemoryException)
         {
             return null;
         }

@@ -236,6 +236,7 @@ internal static class ImportEndpoints
         ImportStartRequest request,
         HttpContext http,
         AntiphonContext database,
+        ImportFiles files,
         ImportSignal signal,
         ActRecord acts,
         CancellationToken cancellation
@@ -267,6 +268,7 @@ internal static class ImportEndpoints
             cancellation
         );
         await database.SaveChangesAsync(cancellation);
+        files.RemoveOthers(import);
         signal.Wake();
         return TypedResults.Ok(Summary(found));
     }

@@ -49,8 +49,11 @@ internal sealed class ImportFiles(IOptions<AntiphonOptions> options)
     public void Remove(long import)
     {
         File.Delete(PathOf(import));
-        File.Delete(PathOf(import, All));
+        RemoveOthers(import);
     }
+
+    /// <summary>Forgets the tables that were not chosen.</summary>
+    public void RemoveOthers(long import) => File.Delete(PathOf(import, All));
 
     private string Folder => Path.Combine(Path.GetFullPath(options.Value.DataDirectory), "imports");
 

@@ -109,6 +109,7 @@ function lookAt(file, code, slots) {
           : []
   const visit = (node) => {
     ts.forEachChild(node, visit)
+    holdNoSentence(file, node)
     if (!ts.isCallExpression(node) || !ts.isIdentifier(node.expression)) return
     const way = node.expression.text
     if (way !== 't' && way !== 'rich') return
@@ -130,6 +131,13 @@ function lookAt(file, code, slots) {
     }
   }
   visit(ts.createSourceFile('code.ts', code, ts.ScriptTarget.Latest, true))
+}
+
+/** Holds that no sentence stands in code either, to be shown by whoever calls it. */
+function holdNoSentence(file, node) {
+  const isWords = ts.isStringLiteralLike(node) || ts.isTemplateHead(node)
+  if (isWords && /^\p{Lu}[\p{Ll}’]*( [\p{L}’,]+){2}/u.test(node.text) && !fonts.includes(node.text))
+    faults.push(`${file} says “${node.text}” itself`)
 }
 
 /** Words written where a text is shown, in place of a key of the catalogue: of markup, or of what an expression comes to. */
@@ -156,6 +164,7 @@ function holdNoWords(file, words) {
     if (/\p{L}{2}/u.test(word) && !/^(https:\/\/|[\w:]+ \w+ \{)/.test(word) && !allowed.includes(word.trim()))
       faults.push(`${file} says “${word.trim()}” itself`)
 }
+const fonts = ['Instrument Sans Variable, sans-serif']
 const allowed = ['Aa', 'Antiphon', 'Ctrl K']
 
 /** Holds that a part that begins with a space stands behind one: markup drops a space at the start of what it holds. */

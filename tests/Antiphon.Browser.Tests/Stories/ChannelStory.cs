@@ -47,6 +47,22 @@ public sealed class ChannelStory(DemoInstallation demo)
     }
 
     [Fact]
+    public async Task A_text_that_names_an_unknown_field_is_marked_and_nothing_is_published()
+    {
+        var post = (long)(await demo.WriteAsync("Rime on the rail", status: "draft"))["id"]!;
+        using var owner = demo.SignedIn();
+        owner
+            .Open(new Uri(demo.Workplace, $"posts/{post}"))
+            .Press("Lantern")
+            .Fill(".inside textarea", "Tonight: {titel} {link}")
+            .Sees("Unknown field “titel” (at 10).");
+        owner.Press("Publish …").Press("Publish and send");
+        owner.Until("the refusal at the top", _ => owner.Count(".text > .trouble") == 1 ? "yes" : null);
+        Assert.Equal(1, owner.Count(".inside .v-input--error"));
+        Assert.Equal("draft", (string)(await demo.AskAsync($"api/sites/1/posts/{post}"))["status"]!);
+    }
+
+    [Fact]
     public async Task One_post_goes_to_every_channel_of_the_demo_and_the_board_shows_it()
     {
         var title = "Frost on the dome rail";

@@ -43,7 +43,7 @@ public sealed class ScreensStory(DemoInstallation demo)
             { "comments/settings", "Hold for moderation" },
             { "comments/marks", "Identified by" },
             { "comments/record", "Moderation log" },
-            { "comments/notices", "By mail" },
+            { "comments/notices", "By email" },
             { "channels/mail/2", "Checks before sending" },
             { "readers", "Subscribed" },
             { "readers/segments", "Silent for half a year" },
@@ -64,7 +64,7 @@ public sealed class ScreensStory(DemoInstallation demo)
     {
         using var browser = demo.SignedIn();
         browser.CutOff(cut).Open(new Uri(demo.Workplace, path)).Sees("Some of this screen could not be loaded.");
-        browser.CutOff().Press("Try again").NoLongerSees("could not be loaded").Sees(words);
+        browser.CutOff().Press("Retry").NoLongerSees("could not be loaded").Sees(words);
     }
 
     [Theory]

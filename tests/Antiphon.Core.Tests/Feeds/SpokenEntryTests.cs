@@ -18,7 +18,7 @@ public sealed class SpokenEntryTests
         };
         Assert.Equal(
             ["Polishing & patience", "From Workshop Bench, by Corin Abel, 3 November 2026"],
-            SpokenEntry.Of(Feed, item)
+            SpokenEntry.Of(Feed, item, SpokenWords.English)
         );
     }
 
@@ -34,19 +34,35 @@ public sealed class SpokenEntryTests
     public void What_is_in_the_text_is_announced(string html, string spoken) =>
         Assert.Equal(
             spoken.Split('|'),
-            SpokenEntry.Of(new Feed(), new FeedItem { Title = "t", ContentHtml = html }).Skip(1)
+            SpokenEntry.Of(new Feed(), new FeedItem { Title = "t", ContentHtml = html }, SpokenWords.English).Skip(1)
         );
 
     [Fact]
+    public void It_is_announced_in_the_language_of_whoever_listens()
+    {
+        var item = new FeedItem
+        {
+            Published = new DateTimeOffset(2026, 3, 3, 9, 0, 0, TimeSpan.Zero),
+            ContentHtml =
+                "<h2>Kuppel</h2><ul><li>Reif</li></ul><img src=\"https://a.example/b.png\"><a href=\"https://a.example/\">mehr</a>",
+        };
+        Assert.Equal(
+            "Ein Eintrag ohne Titel|Aus Workshop Bench, 3. März 2026|Überschrift: Kuppel|Liste (1)|Reif|Ein Bild ohne Beschreibung|Link: mehr",
+            string.Join('|', SpokenEntry.Of(Feed, item, SpokenWords.For("de")))
+        );
+    }
+
+    [Fact]
     public void An_entry_without_a_title_says_so() =>
-        Assert.Equal("An entry without a title", SpokenEntry.Of(Feed, new FeedItem())[0]);
+        Assert.Equal("An entry without a title", SpokenEntry.Of(Feed, new FeedItem(), SpokenWords.English)[0]);
 
     [Fact]
     public void Deep_markup_is_no_crash() =>
         Assert.NotEmpty(
             SpokenEntry.Of(
                 Feed,
-                new FeedItem { Title = "t", ContentHtml = string.Concat(Enumerable.Repeat("<div>", 5000)) + "x" }
+                new FeedItem { Title = "t", ContentHtml = string.Concat(Enumerable.Repeat("<div>", 5000)) + "x" },
+                SpokenWords.English
             )
         );
 }

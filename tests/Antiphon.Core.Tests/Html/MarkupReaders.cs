@@ -34,7 +34,7 @@ public static class MarkupReaders
         PicturesInText.OutsideIn(cleaned);
         MarkdownWriter.FromHtml(cleaned);
         PostBlocks.Alone(cleaned, BlockTexts.For("en"));
-        SpokenEntry.Of(new Feed(), new FeedItem { Title = "t", ContentHtml = html });
+        SpokenEntry.Of(new Feed(), new FeedItem { Title = "t", ContentHtml = html }, SpokenWords.English);
         if (HtmlReader.Read(html).Document is { } page)
             ReadPage(page, html);
     }

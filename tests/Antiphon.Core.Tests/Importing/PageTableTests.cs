@@ -51,7 +51,7 @@ public sealed class PageTableTests
     [Fact]
     public void Tables_are_named_by_their_headings_and_layouts_left_out() =>
         Assert.Equal(
-            ["Moths", "Table 2"],
+            ["Moths", "#2"],
             Tables(
                     "<table><tr><td><table><tr><td>x</table></table><h2>Moths</h2><p>All of them.</p><table><tr><th>a<th>b<tr><td>1<td>2</table><div><table><tr><th>a<th>b<tr><td>1<td>2</table></div>"
                 )

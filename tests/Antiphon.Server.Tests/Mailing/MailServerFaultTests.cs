@@ -79,7 +79,10 @@ public sealed class MailServerFaultTests : IAsyncLifetime
                 database.Subscribers.CountAsync(subscriber => subscriber.Suppressed != null)
             )
         );
-        Assert.False(await _host.InDatabaseAsync(database => database.MailStandings.AnyAsync()));
+        // Mail to the team is no delivery; one that met an old connection may still be on its second way.
+        await Eventually.TrueAsync("nothing to be held against the server", () =>
+            _host.InDatabaseAsync(async database => !await database.MailStandings.AnyAsync())
+        );
     }
 
     private List<string> ToReaders() =>

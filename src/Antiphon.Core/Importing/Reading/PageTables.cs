@@ -121,6 +121,6 @@ public static class PageTables
     {
         if (table.Caption?.TextContent.Trim() is { Length: > 0 } caption)
             return caption;
-        return heading.Length > 0 ? heading : $"Table {number}";
+        return heading.Length > 0 ? heading : $"#{number}";
     }
 }

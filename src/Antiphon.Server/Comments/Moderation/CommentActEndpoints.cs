@@ -88,14 +88,14 @@ internal static class CommentActEndpoints
         if (await FindAsync(database, site, comment) is not { } row)
             return TypedResults.NotFound();
         if (!await database.Threads.AnyAsync(thread => thread.Id == request.ThreadId && thread.SiteId == site))
-            return FieldProblem.For("threadId", "Choose a conversation of this site.");
+            return FieldProblem.For("threadId", "Choose a thread of this site.");
         var parent = request.ParentId is { } id
             ? await database
                 .Comments.AsNoTracking()
                 .FirstOrDefaultAsync(candidate => candidate.Id == id && candidate.ThreadId == request.ThreadId)
             : null;
         if (request.ParentId is not null && parent is null)
-            return FieldProblem.For("parentId", "Choose a comment of that conversation.");
+            return FieldProblem.For("parentId", "Choose a comment of that thread.");
         var before = new CommentPlace(row.ThreadId, row.ParentId);
         if (!await places.MoveAsync(row, request.ThreadId, parent))
             return FieldProblem.For("parentId", "A comment cannot be a reply to itself.");

@@ -137,7 +137,7 @@ internal static class ThreadPlacingEndpoints
         )
             return TypedResults.NotFound();
         if (found.PostId is not null)
-            return FieldProblem.For("thread", "This conversation is about a post; set it in the post.");
+            return FieldProblem.For("thread", "This thread is about a post; set it in the post.");
         if (settings.Problem() is { } problem)
             return FieldProblem.For(problem.Setting, problem.Remedy);
         found.Settings = settings;

@@ -111,7 +111,9 @@ internal static class FeedTrialEndpoints
         var address = LinkResolver.IsWeb(item.Link) ? new Uri(item.Link!) : null;
         var body = HtmlCleaner.ForFollowedPosts.Clean(item.ContentHtml ?? item.Summary, address);
         var title = HtmlText.Of(item.Title);
-        var mail = MailOf(feed, item, title.Length > 0 ? title : "Untitled", body);
+        var words = SpokenWords.For(TeamTexts.Language);
+        var spoken = SpokenEntry.Of(feed, item, words);
+        var mail = MailOf(feed, item, title.Length > 0 ? title : TeamTexts.Say("Untitled"), body);
         return new EntryTryView(
             title.Length > 0 ? title : null,
             item.Authors.FirstOrDefault()?.Name,
@@ -119,13 +121,14 @@ internal static class FeedTrialEndpoints
             Shortened.ToWords(HtmlText.Of(item.Summary ?? body), SnippetWords),
             LinkResolver.IsWeb(item.Image) ? item.Image : null,
             new MailTryView(mail.Subject, mail.Html, mail.Plain),
-            SpokenEntry.Of(feed, item)
+            spoken,
+            [.. spoken.Index().Where(one => one.Item == words.Silent).Select(one => one.Index)]
         );
     }
 
     private static MailText MailOf(Feed feed, FeedItem item, string title, string body)
     {
-        var name = feed.Title ?? "the site";
+        var name = feed.Title ?? TeamTexts.Say("the site");
         var facts = new PostFacts(
             title,
             string.Empty,

@@ -18,7 +18,8 @@ internal sealed record FeedTryView(string? Title, IReadOnlyList<EntryTryView> En
 /// <param name="Snippet">First words.</param>
 /// <param name="Picture">Small picture.</param>
 /// <param name="Mail">The mail it would become.</param>
-/// <param name="Spoken">What is heard, sentence by sentence.</param>
+/// <param name="Spoken">What is heard, sentence by sentence, announced in the language of the request.</param>
+/// <param name="Silent">Which of the sentences, from 0, stand for a picture that is not described.</param>
 internal sealed record EntryTryView(
     string? Title,
     string? Author,
@@ -26,7 +27,8 @@ internal sealed record EntryTryView(
     string Snippet,
     string? Picture,
     MailTryView Mail,
-    IReadOnlyList<string> Spoken
+    IReadOnlyList<string> Spoken,
+    IReadOnlyList<int> Silent
 );
 
 /// <summary>A mail.</summary>

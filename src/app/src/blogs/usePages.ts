@@ -5,6 +5,7 @@ import { onBeforeRouteLeave } from 'vue-router'
 import { api, type Schemas, take } from '../api'
 import { wholeLook } from '../listings'
 import { useAct } from '../shared'
+import { t } from './texts'
 
 /** A look of pages with every part there. */
 export type WholePageLook = Required<Schemas['PageLook']>
@@ -77,6 +78,6 @@ export function usePages(site: () => number, blog: () => number) {
     return true
   }
 
-  onBeforeRouteLeave(() => !isChanged.value || window.confirm('Leave without saving? Your changes are not published.'))
+  onBeforeRouteLeave(() => !isChanged.value || window.confirm(t('leaveUnsaved')))
   return { draft, stored, preview, isChanged, act, save }
 }

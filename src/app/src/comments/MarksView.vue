@@ -87,7 +87,7 @@ async function remove(mark: Schemas['MarkView']): Promise<void> {
           <td class="soft wide"><WhenText :at="mark.madeAt" :zone="site?.timeZone" /></td>
           <td>
             <button class="link" @click="remove(mark)">
-              {{ mark.mark === 'banned' ? t('liftBan') : t('trustNoLonger') }}
+              {{ mark.mark === 'banned' ? t('unban') : t('trustNoLonger') }}
             </button>
           </td>
         </tr>

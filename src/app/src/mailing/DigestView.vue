@@ -33,7 +33,7 @@ async function sendNow(): Promise<void> {
 }
 
 onBeforeRouteLeave(
-  (to) => to.name === 'digest' || !number.value || !isChanged.value || window.confirm('Leave without saving?'),
+  (to) => to.name === 'digest' || !number.value || !isChanged.value || window.confirm(t('leaveUnsaved')),
 )
 </script>
 

@@ -114,10 +114,10 @@ onKeyStroke('s', (event) => {
         :waiting="waiting"
         :schedule="stored"
         :zone="site?.timeZone"
+        :trouble="act.trouble.value"
+        :fields="act.fields.value"
         @drop="writing.dropWaiting()"
       />
-      <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
-      <p v-if="act.fields.value.publishedAt" class="trouble" role="alert">{{ act.fields.value.publishedAt[0] }}</p>
       <textarea
         v-model="post.title"
         class="headline"

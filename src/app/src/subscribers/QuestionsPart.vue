@@ -33,7 +33,7 @@ async function settle(one: Schemas['QuestionView'], isDone: boolean): Promise<vo
 }
 
 async function remove(one: Schemas['QuestionView']): Promise<void> {
-  if (!window.confirm(`Delete the question of ${one.name}? This cannot be undone.`)) return
+  if (!window.confirm(t('deleteQuestionOf', { name: one.name }))) return
   await run(() => take(api.DELETE('/api/sites/{site}/questions/{question}', pathOf(one))))
   await queries.invalidateQueries({ queryKey: ['questions'] })
 }

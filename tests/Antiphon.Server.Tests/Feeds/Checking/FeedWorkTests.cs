@@ -104,6 +104,29 @@ public sealed class FeedWorkTests(ScriptedHost hosts) : IClassFixture<ScriptedHo
     }
 
     [Fact]
+    public async Task An_entry_is_announced_in_the_language_of_the_request()
+    {
+        using var request = new HttpRequestMessage(HttpMethod.Post, "api/feeds/try")
+        {
+            Content = System.Net.Http.Json.JsonContent.Create(
+                new
+                {
+                    url = (string?)null,
+                    text = "<rss version=\"2.0\"><channel><title>Bench</title><item><description>&lt;img src=\"https://a.example/a.png\"&gt;</description></item></channel></rss>",
+                }
+            ),
+        };
+        request.Headers.AcceptLanguage.ParseAdd("de");
+        var entry = (await HttpTalk.GoodAsync(await _host.Owner.SendAsync(request))).Items("entries")[0];
+        Assert.Equal(
+            ("Ein Eintrag ohne Titel", "Aus Bench", "Ein Bild ohne Beschreibung"),
+            (entry.Text("spoken.0"), entry.Text("spoken.1"), entry.Text("spoken.2"))
+        );
+        Assert.Equal(2, entry.Number("silent.0"));
+        Assert.Equal("Ohne Titel", entry.Text("mail.subject"));
+    }
+
+    [Fact]
     public async Task How_a_feed_is_served_is_part_of_its_check()
     {
         _page.Answer = async http =>

@@ -39,7 +39,7 @@ const way = ref<(typeof ways)[number][0]>('mail')
       <li
         v-for="(sentence, index) in props.entry.spoken"
         :key="index"
-        :class="{ o: sentence === 'A picture without words' }"
+        :class="{ o: props.entry.silent.includes(index) }"
       >
         {{ sentence }}
       </li>

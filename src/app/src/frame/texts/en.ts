@@ -76,7 +76,7 @@ export default {
 
   // LoadingLine
   someCouldNotLoad: 'Some of this screen could not be loaded.',
-  tryAgain: 'Try again',
+  tryAgain: 'Retry',
 
   // KeysDialog
   ctrlK: 'Ctrl K',

@@ -9,7 +9,7 @@ export default {
   importInto: 'Import into',
   dropFileHere: 'Drop a file here, or',
   chooseOne: 'choose one',
-  chooseFileBring: 'Choose a file to bring in',
+  chooseFileBring: 'Choose a file to import',
   tableCsvJsonFeed:
     'A table (CSV, a spreadsheet, a saved web page), JSON, a feed, a Markdown file, or an archive of Markdown files. You can review everything before posts are created.',
   importFromAddress: 'Or import from an address:',
@@ -20,7 +20,7 @@ export default {
   nothingYet: 'Nothing yet.',
   rows: '{rows, plural, one {# row} other {# rows}}',
   doneRows: '{done} of {rows}',
-  postsRefusedRefused: '{made, plural, one {# post} other {# posts}}, {refused} refused',
+  postsRefusedRefused: '{made, plural, one {# post} other {# posts}}, {refused} rejected',
   posts2: '{made, plural, one {# post} other {# posts}}',
 
   // ImportView
@@ -100,7 +100,7 @@ export default {
   trialSum:
     '<good>{make, plural, one {# post} other {# posts}}</good> will be created{skip, plural, =0 {} one {, # row is already imported} other {, # rows are already imported}}{refuse, plural, =0 {} one {, <bad># row</bad> will be rejected} other {, <bad># rows</bad> will be rejected}}.{tidied, plural, =0 {} one { # clean-up.} other { # clean-ups.}}',
   becomesPost: 'Becomes a post',
-  refused: 'Refused',
+  refused: 'Rejected',
   importPreview: 'Import preview',
   outcome: 'Outcome',
   titleStartText: 'Title and start of the text',

@@ -5,7 +5,7 @@ export default {
   insertAfterCssSelector: 'Insert after (CSS selector, or pick in preview)',
   automatic: 'automatic',
   pageBecomesHomeBlog:
-    'This page becomes the home of the blog: feeds, mails and search engines are told that its posts live there.',
+    'This page becomes the home of the blog: feeds, emails and search engines are told that its posts live there.',
   internalName: 'Internal name',
 
   // EntryParts

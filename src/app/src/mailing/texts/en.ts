@@ -93,7 +93,7 @@ export default {
 
   // EditionResults
   subjectTest: 'Subject test',
-  mails: '{delivered, plural, one {# mail} other {# mails}}',
+  mails: '{delivered, plural, one {# email} other {# emails}}',
   clicks: '{clicks, plural, one {# click} other {# clicks}}',
   clicksByLink: 'Clicks by link',
   noClicksYet: 'No clicks yet.',
@@ -104,7 +104,7 @@ export default {
   digests: '{digests, plural, one {# digest} other {# digests}}',
   emailsBeingSent: '{open, plural, one {# email} other {# emails}} being sent.',
   nothingBeingSent: 'Nothing is being sent.',
-  mailsFailed: '{failed, plural, one {# mail} other {# mails}} failed.',
+  mailsFailed: '{failed, plural, one {# email} other {# emails}} failed.',
   sentEmails: 'Sent emails',
   nothingYet: 'Nothing yet',
   whenPostPublishedDigest:

@@ -5,15 +5,25 @@ import { exactDate, WhenText } from '../../shared'
 import { rich, t } from '../texts'
 import { listed, RichText } from '../../texts'
 
-/** What to know before writing on: who else is here, what waits, when it goes out. */
+/** What to know before writing on: what was refused, who else is here, what waits, when it goes out. */
 const props = defineProps<{
   others: string[]
   overtaken: string | null
   waiting: Schemas['WaitingView'] | null
   schedule: Schemas['PostView'] | null
   zone: string | undefined
+  trouble: string
+  fields: Record<string, string[]>
 }>()
 const emit = defineEmits<{ drop: [] }>()
+// These are marked beside the text, or in the dialog that asks for them; others may be out of sight, in a closed part.
+const near = ['title', 'bodyHtml', 'publishLocal', 'reviewNote']
+const refused = computed(() => [
+  ...(props.trouble ? [props.trouble] : []),
+  ...Object.entries(props.fields)
+    .filter(([name]) => !near.includes(name))
+    .map(([, words]) => words[0]!),
+])
 const names = computed(() => listed(props.others))
 const goesOut = computed(() =>
   props.schedule?.status === 'scheduled' && props.schedule.publishedAt
@@ -23,6 +33,7 @@ const goesOut = computed(() =>
 </script>
 
 <template>
+  <p v-for="line in refused" :key="line" class="trouble" role="alert">{{ line }}</p>
   <p v-if="props.overtaken" class="trouble" role="alert">
     {{ t('overtakenHasSavedPost', { overtaken: props.overtaken }) }}
   </p>

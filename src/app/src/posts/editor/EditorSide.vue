@@ -82,6 +82,7 @@ const excerpt = computed(() => post.excerpt || props.plain.replace(/\s+/g, ' ').
       :title="post.title"
       :readonly="readonly || !mayEdit"
       :zone="site?.timeZone"
+      :fields="act.fields.value"
     />
     <GoesByMail
       v-if="id"

@@ -5,6 +5,7 @@ import { usePostLoading } from './usePostLoading'
 import { usePostSaving } from './usePostSaving'
 import { usePostState } from './usePostState'
 import { useWaitingChange } from './useWaitingChange'
+import { t } from '../texts'
 
 /** A post being written, as the parts of the editor share it. */
 export type Writing = ReturnType<typeof usePost>
@@ -31,7 +32,7 @@ export function usePost(site: () => number) {
   useEventListener(window, 'beforeunload', (event) => !isSafe() && event.preventDefault())
   onBeforeRouteLeave(() => {
     autosave.stop()
-    return isSafe() || window.confirm('You have unsaved changes. Leave anyway?')
+    return isSafe() || window.confirm(t('leaveUnsaved'))
   })
 
   return { id, post, stored, waiting, blogs, dirty, isKept, readonly, save, dropWaiting, act, loading, failed }

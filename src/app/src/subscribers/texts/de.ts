@@ -104,6 +104,7 @@ const de: Translated<typeof en> = {
   subscribed: 'Abonniert',
 
   // QuestionsPart
+  deleteQuestionOf: 'Frage von {name} löschen? Das lässt sich nicht rückgängig machen.',
   yourQuestion: 'Ihre Frage',
   rePosttitle: 'Re: {postTitle}',
   markedAnswered: 'Als beantwortet markiert.',

@@ -99,6 +99,7 @@ export default {
   subscribed: 'Subscribed',
 
   // QuestionsPart
+  deleteQuestionOf: 'Delete {name}’s question? This cannot be undone.',
   yourQuestion: 'your question',
   rePosttitle: 'Re: {postTitle}',
   markedAnswered: 'Marked as answered.',

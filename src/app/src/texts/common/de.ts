@@ -56,6 +56,7 @@ const de: Translated<typeof en> = {
   importExport: 'Import und Export',
   language: 'Sprache',
   leaveIt: 'Nicht ändern',
+  leaveUnsaved: 'Es gibt ungespeicherte Änderungen. Trotzdem verlassen?',
   light: 'Hell',
   listings: 'Listen',
   loading: 'Wird geladen …',

@@ -53,6 +53,7 @@ export default {
   importExport: 'Import and export',
   language: 'Language',
   leaveIt: 'Leave it',
+  leaveUnsaved: 'You have unsaved changes. Leave anyway?',
   light: 'Light',
   listings: 'Listings',
   loading: 'Loading …',

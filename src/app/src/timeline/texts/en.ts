@@ -61,7 +61,7 @@ export default {
   editText: 'Edit text',
   useNextText: 'Use next text',
   cancelDelivery: 'Cancel delivery',
-  tryAgain: 'Try again',
+  tryAgain: 'Retry',
   sendAgain: 'Send again',
 
   // DeliveryList

@@ -47,7 +47,7 @@ const de: Translated<typeof en> = {
   onlyTeamSees: 'Nur das Team sieht sie.',
   note: 'Notiz',
   addNote: 'Notiz hinzufügen',
-  hideWholeConversation: 'Die ganze Unterhaltung ausblenden?',
+  hideWholeConversation: 'Den ganzen Thread ausblenden?',
   allWaitingPublishedComments:
     'Alle wartenden und veröffentlichten Kommentare zu „{threadTitle}“ werden ausgeblendet. Das lässt sich rückgängig machen.',
   hideEverything: 'Alles ausblenden',
@@ -57,7 +57,7 @@ const de: Translated<typeof en> = {
   erase: 'Endgültig löschen',
 
   // MoveDialog
-  moveAnotherConversation: 'In eine andere Unterhaltung verschieben',
+  moveAnotherConversation: 'In einen anderen Thread verschieben',
   repliesMovePermalinksKeep: 'Antworten gehen mit. Links auf den Kommentar gelten weiter.',
   thread: 'Thread',
   move: 'Verschieben',
@@ -186,7 +186,7 @@ const de: Translated<typeof en> = {
 
   // RecordView
   textChanged: 'Text geändert',
-  movedAnotherConversation: 'in eine andere Unterhaltung verschoben',
+  movedAnotherConversation: 'in einen anderen Thread verschoben',
   assignedAfter: '{after} zugewiesen',
   unassigned2: 'Zuweisung aufgehoben',
   deletedByCommenter: 'vom Verfasser gelöscht',

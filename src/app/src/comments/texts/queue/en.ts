@@ -42,17 +42,17 @@ export default {
   onlyTeamSees: 'Only the team sees it.',
   note: 'Note',
   addNote: 'Add note',
-  hideWholeConversation: 'Hide the whole conversation?',
+  hideWholeConversation: 'Hide the whole thread?',
   allWaitingPublishedComments:
     'All waiting and published comments on “{threadTitle}” will be hidden. You can undo this.',
   hideEverything: 'Hide everything',
-  eraseCommentGood: 'Erase this comment for good?',
+  eraseCommentGood: 'Delete this comment permanently?',
   textNameEmailRemoved:
     'The text, name and email are removed, also from the log. A placeholder remains. This cannot be undone.',
-  erase: 'Erase',
+  erase: 'Delete permanently',
 
   // MoveDialog
-  moveAnotherConversation: 'Move to another conversation',
+  moveAnotherConversation: 'Move to another thread',
   repliesMovePermalinksKeep: 'Replies move with it. Permalinks keep working.',
   thread: 'Thread',
   move: 'Move',
@@ -83,7 +83,7 @@ export default {
   browserDoesNotSupport: 'This browser does not support notifications.',
   saved: 'Saved.',
   notificationsName: 'Your notifications for {name}.',
-  byMail: 'By mail',
+  byMail: 'By email',
   mailEachCommentComes:
     'To {mail}. Each comment comes with links that publish, hide or mark it as spam, on a phone and without signing in, after one tap.',
   notifyMeAbout: 'Notify me about',
@@ -180,7 +180,7 @@ export default {
 
   // RecordView
   textChanged: 'text changed',
-  movedAnotherConversation: 'moved to another conversation',
+  movedAnotherConversation: 'moved to another thread',
   assignedAfter: 'assigned to {after}',
   unassigned2: 'unassigned',
   deletedByCommenter: 'deleted by the commenter',

@@ -23,9 +23,9 @@ const de: Translated<typeof en> = {
   markedSpam: 'Als Spam markiert',
   genuine: 'Echt',
   correctlyMarked: 'Richtig markiert',
-  whatWasPutAside: 'des Aussortierten war Spam',
+  whatWasPutAside: 'des als Spam Markierten war Spam',
   spamCaught: 'Spam erkannt',
-  spamWasPutAside: 'des Spams wurde aussortiert',
+  spamWasPutAside: 'des Spams wurde markiert',
   caught: 'Erkannt',
   spamCaughtWhile1: 'des Spams erkannt, wenn 1 % der echten Kommentare zurückgehalten werden',
   overallAccuracy: 'Gesamtgenauigkeit',
@@ -46,7 +46,7 @@ const de: Translated<typeof en> = {
 
   // RulesView
   ofTrialRefused: '<b>{n}</b> abgelehnt',
-  ofTrialSpam: '<b>{n}</b> als Spam aussortiert',
+  ofTrialSpam: '<b>{n}</b> als Spam markiert',
   ofTrialWaiting: '<b>{n}</b> würden warten',
   ofTrialPublished: '<b>{n}</b> sofort veröffentlicht',
   published2: 'veröffentlicht',
@@ -97,7 +97,6 @@ const de: Translated<typeof en> = {
   until: 'Bis',
   since: 'Seit',
   permanent: 'dauerhaft',
-  liftBan: 'Sperre aufheben',
   trustNoLonger: 'Nicht mehr vertrauen',
 
   // words
@@ -128,7 +127,7 @@ const de: Translated<typeof en> = {
   aRule: 'eine Regel',
   filledHiddenTrapField: 'das verborgene Fallenfeld war ausgefüllt',
   commenterTrusted: 'dem Verfasser wird vertraut',
-  sentTooFastFlood: 'zu schnell oder in einer Flut gesendet',
+  sentTooFastFlood: 'zu schnell oder massenhaft gesendet',
   emailNotConfirmedYet: 'E-Mail noch nicht bestätigt',
   containsPicture: 'enthält ein Bild',
   firstTimeCommenterLink: 'erster Kommentar des Verfassers, mit Link',

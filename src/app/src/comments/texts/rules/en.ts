@@ -20,9 +20,9 @@ export default {
   markedSpam: 'Marked as spam',
   genuine: 'Genuine',
   correctlyMarked: 'Correctly marked',
-  whatWasPutAside: 'of what was put aside was spam',
+  whatWasPutAside: 'of what was marked as spam was spam',
   spamCaught: 'Spam caught',
-  spamWasPutAside: 'of the spam was put aside',
+  spamWasPutAside: 'of the spam was marked',
   caught: 'Caught',
   spamCaughtWhile1: 'of spam caught while 1% of genuine comments are held',
   overallAccuracy: 'Overall accuracy',
@@ -42,8 +42,8 @@ export default {
   removeRuleNumber: 'Remove rule {number}',
 
   // RulesView
-  ofTrialRefused: '<b>{n}</b> refused',
-  ofTrialSpam: '<b>{n}</b> put aside as spam',
+  ofTrialRefused: '<b>{n}</b> rejected',
+  ofTrialSpam: '<b>{n}</b> marked as spam',
   ofTrialWaiting: '<b>{n}</b> would wait',
   ofTrialPublished: '<b>{n}</b> published at once',
   published2: 'published',
@@ -92,7 +92,6 @@ export default {
   until: 'Until',
   since: 'Since',
   permanent: 'permanent',
-  liftBan: 'Lift the ban',
   trustNoLonger: 'Trust no longer',
 
   // words

@@ -130,18 +130,18 @@ const de: Translated<typeof en> = {
   alreadySameThread: 'schon derselbe Thread',
   noThreadId: 'kein Thread mit dieser Kennung',
   newIdMissing: 'neue Kennung fehlt',
-  conversationsMoved: '{conversations, plural, one {# Unterhaltung} other {# Unterhaltungen}} verschoben.',
+  conversationsMoved: '{conversations, plural, one {# Thread} other {# Threads}} verschoben.',
   how: 'Wie',
   fromList: 'Nach einer Liste',
   byAddressPrefix: 'Nach Anfang der Adresse',
   oldNewIdOne: 'Alte und neue Kennung, ein Paar je Zeile',
   visitPageVisit: 'besuch-seite,besuch',
   identifiersAddressesSeparatedBy:
-    'Kennungen oder Adressen, durch Komma getrennt. Hat eine Unterhaltung den neuen Namen schon, werden beide vereint.',
+    'Kennungen oder Adressen, durch Komma getrennt. Hat ein Thread den neuen Namen schon, werden beide vereint.',
   oldPrefix: 'Alter Anfang',
   newPrefix: 'Neuer Anfang',
   noMatchingThreads: 'Keine passenden Threads.',
-  moveConversations: '{conversations, plural, one {# Unterhaltung} other {# Unterhaltungen}} verschieben',
+  moveConversations: '{conversations, plural, one {# Thread} other {# Threads}} verschieben',
 
   // PageLayer
   setTitle: 'Für {title} festgelegt.',

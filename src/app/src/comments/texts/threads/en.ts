@@ -123,18 +123,18 @@ export default {
   alreadySameThread: 'already the same thread',
   noThreadId: 'no thread with this ID',
   newIdMissing: 'new ID missing',
-  conversationsMoved: '{conversations, plural, one {# conversation} other {# conversations}} moved.',
+  conversationsMoved: '{conversations, plural, one {# thread} other {# threads}} moved.',
   how: 'How',
   fromList: 'From a list',
   byAddressPrefix: 'By address prefix',
   oldNewIdOne: 'Old and new ID, one pair per line',
   visitPageVisit: 'visit-page,visit',
   identifiersAddressesSeparatedBy:
-    'Identifiers or addresses, separated by a comma. Where a conversation has the new name already, both are merged.',
+    'Identifiers or addresses, separated by a comma. Where a thread has the new name already, both are merged.',
   oldPrefix: 'Old prefix',
   newPrefix: 'New prefix',
   noMatchingThreads: 'No matching threads.',
-  moveConversations: 'Move {conversations, plural, one {# conversation} other {# conversations}}',
+  moveConversations: 'Move {conversations, plural, one {# thread} other {# threads}}',
 
   // PageLayer
   setTitle: 'Set for {title}.',

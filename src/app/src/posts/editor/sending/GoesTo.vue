@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import type { Schemas } from '../../../api'
 import { refusals, states } from '../../../channels'
 import ChannelLook from './ChannelLook.vue'
@@ -19,12 +19,19 @@ const props = defineProps<{
   title: string
   readonly: boolean
   zone: string | undefined
+  fields: Record<string, string[]>
 }>()
 const of = useChannelPreviews(details, () => props)
 const { previews, goes, wishOf } = of
 const open = ref(0)
 const beside = ref(false)
 const count = computed(() => previews.value?.filter(goes).length ?? 0)
+
+// The channel whose text was refused is opened, where the field is marked.
+watch(
+  () => Object.keys(props.fields).find((name) => name.startsWith('details.channels.')),
+  (refused) => refused && (open.value = Number(refused.split('.')[2])),
+)
 
 function told(one: Schemas['ChannelPreview']): string {
   if (one.delivery) return inSentence(states[one.delivery.state].name)

@@ -152,7 +152,7 @@ export default {
   deliveryStatus: 'Delivery status',
 
   // GoesByMail
-  byMail: 'By mail',
+  byMail: 'By email',
   notSentByEmail: 'Not sent by email.',
   alreadySentNoDigest: 'Already sent, or no digest includes it.',
   subscribers2: '{receivers, plural, one {# subscriber} other {# subscribers}}',
