@@ -39,7 +39,6 @@ internal sealed class ImportBegin(AntiphonContext database, ImportFiles files, T
             Address = address,
             State = ImportState.Matching,
             BegunAt = clock.GetUtcNow(),
-            Rows = source.Chosen().Table.Rows.Count,
         };
         database.Imports.Add(import);
         await database.SaveChangesAsync(cancellation);

@@ -49,6 +49,21 @@ public sealed class PostPreviewTests(ChannelHost both)
         Assert.False(good.Has("textProblem"));
         var bad = Assert.Single(await PreviewAsync(post, new { channel = social, text = "Tonight: {titel}" }));
         Assert.Contains("Unknown field “titel”", bad.Text("textProblem"), StringComparison.Ordinal);
+        using var asked = new HttpRequestMessage(
+            HttpMethod.Post,
+            $"{_host.Api}posts/{post.Number("id")}/channels/preview"
+        )
+        {
+            Content = System.Net.Http.Json.JsonContent.Create(
+                new { wishes = new[] { new { channel = social, text = "Heute: {titel}" } } }
+            ),
+        };
+        asked.Headers.AcceptLanguage.ParseAdd("de");
+        Assert.StartsWith(
+            "Unbekanntes Feld „titel“ (bei 8).",
+            Assert.Single((await HttpTalk.GoodAsync(await _host.Owner.SendAsync(asked))).Items()).Text("textProblem"),
+            StringComparison.Ordinal
+        );
         object Body(string status, string text) =>
             new
             {

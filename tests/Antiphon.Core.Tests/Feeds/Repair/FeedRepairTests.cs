@@ -25,6 +25,21 @@ public sealed class FeedRepairTests
     private const string Whole =
         "<title>One</title><link>https://quillmoor.example/1</link><guid>https://quillmoor.example/1</guid><pubDate>Tue, 24 Nov 2026 09:30:00 GMT</pubDate>";
 
+    [Fact]
+    public void An_element_without_a_namespace_is_the_one_RSS_asks_for()
+    {
+        var repaired = Repair(
+            Checking.Cases.GoodFeeds.Rdf.Replace(
+                "<link>https://quillmoor.example/</link>",
+                "<link xmlns=\"\">https://quillmoor.example/</link>]",
+                StringComparison.Ordinal
+            ),
+            "https://quillmoor.example/feed"
+        );
+        Assert.DoesNotContain(repaired.Remaining, finding => finding.Rule.Id == "rdf-element-repeated");
+        Assert.Equal(2, repaired.Text!.Split("https://quillmoor.example/</link>").Length);
+    }
+
     [Theory]
     [InlineData(
         "rss-date-form",

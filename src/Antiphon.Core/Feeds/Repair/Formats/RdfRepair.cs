@@ -124,7 +124,8 @@ internal sealed class RdfRepair(RepairWork work)
 
     private void Require(XElement parent, string wanted, string? value)
     {
-        var found = parent.Element(_name + wanted);
+        // Readers, and the check, take one without a namespace for RSS's own.
+        var found = parent.Element(_name + wanted) ?? parent.Element(wanted);
         if (found?.Value.Trim().Length > 0 || string.IsNullOrWhiteSpace(value))
             return;
         if (found is null)

@@ -4,7 +4,7 @@ import type en from './en'
 const de: Translated<typeof en> = {
   // ImportsView
   nextSync: 'nächster Abgleich {when}',
-  publishedSpreadsheetCsv: 'Eine Tabelle: CSV, Tabellendokument oder Webseite',
+  publishedSpreadsheetCsv: 'Tabelle (Datei oder Webseite)',
   aFeed: 'Ein Feed',
   webPagesOneAddress: 'Webseiten (eine Adresse je Zeile)',
   importPostsExportYours: 'Beiträge importieren oder Ihre exportieren.',

@@ -1,7 +1,7 @@
 export default {
   // ImportsView
   nextSync: 'next sync {when}',
-  publishedSpreadsheetCsv: 'A table: CSV, spreadsheet or web page',
+  publishedSpreadsheetCsv: 'A table (file or web page)',
   aFeed: 'A feed',
   webPagesOneAddress: 'Web pages (one address per line)',
   importPostsExportYours: 'Import posts, or export yours.',
