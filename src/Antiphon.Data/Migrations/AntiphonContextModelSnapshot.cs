@@ -74,6 +74,9 @@ namespace Antiphon.Data.Migrations
                     b.Property<bool>("EmailConfirmed")
                         .HasColumnType("INTEGER");
 
+                    b.Property<string>("Language")
+                        .HasColumnType("TEXT");
+
                     b.Property<bool>("LockoutEnabled")
                         .HasColumnType("INTEGER");
 
@@ -2806,6 +2809,26 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("BulkChanges");
                 });
 
+            modelBuilder.Entity("Antiphon.Data.Posts.Editing.PostPresence", b =>
+                {
+                    b.Property<long>("PostId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("PersonId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("PersonName")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("SeenAt")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("PostId", "PersonId");
+
+                    b.ToTable("PostPresences");
+                });
+
             modelBuilder.Entity("Antiphon.Data.Posts.Editing.PostTemplate", b =>
                 {
                     b.Property<long>("Id")
@@ -2839,27 +2862,7 @@ namespace Antiphon.Data.Migrations
                     b.HasIndex("SiteId", "Name")
                         .IsUnique();
 
-                    b.ToTable("Patterns");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Posts.Editing.PostPresence", b =>
-                {
-                    b.Property<long>("PostId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("PersonId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("PersonName")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<long>("SeenAt")
-                        .HasColumnType("INTEGER");
-
-                    b.HasKey("PostId", "PersonId");
-
-                    b.ToTable("PostPresences");
+                    b.ToTable("Patterns", (string)null);
                 });
 
             modelBuilder.Entity("Antiphon.Data.Posts.Editing.PreviewLink", b =>
@@ -4354,15 +4357,6 @@ namespace Antiphon.Data.Migrations
                     b.Navigation("Site");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Posts.Editing.PostTemplate", b =>
-                {
-                    b.HasOne("Antiphon.Data.Sites.Site", null)
-                        .WithMany()
-                        .HasForeignKey("SiteId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-                });
-
             modelBuilder.Entity("Antiphon.Data.Posts.Editing.PostPresence", b =>
                 {
                     b.HasOne("Antiphon.Data.Posts.Post", "Post")
@@ -4372,6 +4366,15 @@ namespace Antiphon.Data.Migrations
                         .IsRequired();
 
                     b.Navigation("Post");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Posts.Editing.PostTemplate", b =>
+                {
+                    b.HasOne("Antiphon.Data.Sites.Site", null)
+                        .WithMany()
+                        .HasForeignKey("SiteId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
                 });
 
             modelBuilder.Entity("Antiphon.Data.Posts.Editing.PreviewLink", b =>

@@ -197,7 +197,7 @@ internal sealed class BlogDiscovery(GuardedClient client, TimeProvider clock)
             latest,
             link.Kind,
             link.IsComments,
-            TeamTexts.Say(FeedRank.Reason(link, page, items.Count))
+            FeedRank.Reason(link, page, items.Count)
         );
     }
 

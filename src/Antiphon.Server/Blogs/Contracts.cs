@@ -2,6 +2,7 @@ using Antiphon.Core.Feeds.Checking;
 using Antiphon.Core.Feeds.Discovery;
 using Antiphon.Core.Feeds.Model;
 using Antiphon.Server.Blogs.Followed;
+using Antiphon.Server.Platform.Language;
 
 namespace Antiphon.Server.Blogs;
 
@@ -40,7 +41,7 @@ internal sealed record CandidateView(
     IReadOnlyList<string> Latest,
     FeedLinkKind FoundBy,
     bool IsComments,
-    string Reason
+    [property: TeamText] string Reason
 );
 
 /// <summary>Choosing a feed to follow. Without a name the feed's title is taken.</summary>

@@ -4,6 +4,7 @@ using Antiphon.Core.Channels.Counting;
 using Antiphon.Core.Channels.Protocols;
 using Antiphon.Core.Work;
 using Antiphon.Data.Channels;
+using Antiphon.Server.Platform.Language;
 
 namespace Antiphon.Server.Channels;
 
@@ -23,7 +24,7 @@ internal sealed record ChannelView(
     ChannelSettings Settings,
     bool HasSecret,
     DateTimeOffset? PausedAt,
-    string? PauseReason,
+    [property: TeamText] string? PauseReason,
     DateTimeOffset CreatedAt,
     int Open,
     int Failed,
@@ -48,7 +49,7 @@ internal sealed record ChannelRequest(
 /// <summary>What a receiver said to a test.</summary>
 /// <param name="Offer">Where and how posts are taken instead, where the address given leads there; null
 /// otherwise.</param>
-internal sealed record ChannelTestView(bool IsGood, string Answer, PartnerOffer? Offer = null);
+internal sealed record ChannelTestView(bool IsGood, [property: TeamText] string Answer, PartnerOffer? Offer = null);
 
 /// <summary>A secret that was just made; it is shown this once.</summary>
 internal sealed record ChannelSecretView(string Secret, DateTimeOffset? BeforeUntil);
@@ -67,7 +68,7 @@ internal sealed record TimeLineItem(
     HoldReason? Held,
     DateTimeOffset At,
     string Target,
-    string? Answer,
+    [property: TeamText] string? Answer,
     NetworkCounts? Counts = null
 );
 
@@ -99,7 +100,7 @@ internal sealed record ChannelDeliveryView(
     DateTimeOffset? DeliveredAt,
     int Attempts,
     string Target,
-    string? Answer,
+    [property: TeamText] string? Answer,
     string? ReceivedAddress,
     string Text,
     bool IsSent,
@@ -114,7 +115,12 @@ internal sealed record ChannelDeliveryView(
 );
 
 /// <summary>One attempt.</summary>
-internal sealed record ChannelAttemptView(DateTimeOffset At, int Milliseconds, SendOutcomeKind Outcome, string Answer);
+internal sealed record ChannelAttemptView(
+    DateTimeOffset At,
+    int Milliseconds,
+    SendOutcomeKind Outcome,
+    [property: TeamText] string Answer
+);
 
 /// <summary>A delivery to be changed while it waits; what is null stays.</summary>
 /// <param name="At">When it goes out, on the site's clocks, such as "2027-03-28T18:00".</param>
@@ -124,7 +130,13 @@ internal sealed record ChannelAttemptView(DateTimeOffset At, int Milliseconds, S
 internal sealed record DeliveryChange(string? At = null, string? Text = null, bool? IsHeld = null, int? Turn = null);
 
 /// <summary>Failed deliveries of a channel by what the receiver said.</summary>
-internal sealed record FailureCause(long ChannelId, string Answer, int Count, DateTimeOffset LastAt);
+/// <param name="Answer">What it said, as it is kept; a retry names them by it.</param>
+internal sealed record FailureCause(long ChannelId, string Answer, int Count, DateTimeOffset LastAt)
+{
+    /// <summary>The same, in the language of whoever asks.</summary>
+    [TeamText]
+    public string Words => Answer;
+}
 
 /// <summary>What a channel would say about a post.</summary>
 /// <param name="Refusal">Why the channel does not choose the post; null when it does.</param>
@@ -158,7 +170,7 @@ internal sealed record ChannelPreview(
     string? Picture = null,
     string? PictureAlt = null,
     string? Html = null,
-    string? TextProblem = null
+    [property: TeamText] string? TextProblem = null
 );
 
 /// <summary>Wishes to be tried out.</summary>

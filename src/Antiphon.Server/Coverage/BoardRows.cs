@@ -3,7 +3,6 @@ using Antiphon.Data;
 using Antiphon.Data.Posts;
 using Antiphon.Server.Comments;
 using Antiphon.Server.Listings.Reading;
-using Antiphon.Server.Platform.Language;
 using Antiphon.Server.Posts.Reading;
 using Microsoft.EntityFrameworkCore;
 
@@ -74,7 +73,7 @@ internal sealed class BoardRows(AntiphonContext database, PostAddresses addresse
         new(
             cell.Mark,
             cell.Reason,
-            TeamTexts.Say(CoverageWords.For(cell)),
+            CoverageWords.For(cell),
             cell.Reason == CoverageReason.HasComments ? cell.Count : null,
             cell.Position,
             cell.Shown,

@@ -1,6 +1,7 @@
 using Antiphon.Core.Coverage;
 using Antiphon.Core.Listings.Filters;
 using Antiphon.Core.Posts;
+using Antiphon.Server.Platform.Language;
 
 namespace Antiphon.Server.Coverage;
 
@@ -70,7 +71,7 @@ internal sealed record CoverageRow(
 internal sealed record CellView(
     CoverageMark Mark,
     CoverageReason Reason,
-    string Message,
+    [property: TeamText] string Message,
     int? Count,
     int? Position,
     int? Shown,

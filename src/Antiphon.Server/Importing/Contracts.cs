@@ -1,5 +1,6 @@
 using Antiphon.Core.Importing;
 using Antiphon.Data.Importing;
+using Antiphon.Server.Platform.Language;
 
 namespace Antiphon.Server.Importing;
 
@@ -21,7 +22,7 @@ internal sealed record ImportSummary(
     string? Address,
     int? EveryMinutes,
     DateTimeOffset? NextAt,
-    string? LastWords
+    [property: TeamText] string? LastWords
 );
 
 /// <summary>An import in full.</summary>
@@ -82,7 +83,7 @@ internal sealed record TrialRow(
     IReadOnlyList<string> Tags,
     string? Status,
     string Start,
-    string? Reason
+    [property: TeamText] string? Reason
 );
 
 /// <summary>What taking an import back did.</summary>

@@ -7,7 +7,6 @@ using Antiphon.Core.Text;
 using Antiphon.Data;
 using Antiphon.Data.Importing;
 using Antiphon.Server.Platform.Access;
-using Antiphon.Server.Platform.Language;
 using Antiphon.Server.Platform.Requests;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
@@ -393,6 +392,6 @@ internal static class ImportEndpoints
             import.Address,
             import.EveryMinutes,
             import.NextAt,
-            import.LastWords is { } words ? TeamTexts.Say(words) : null
+            import.LastWords
         );
 }

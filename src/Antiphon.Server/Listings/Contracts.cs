@@ -3,6 +3,7 @@ using Antiphon.Core.Listings.Definition;
 using Antiphon.Core.Listings.Installation;
 using Antiphon.Core.Listings.Styles;
 using Antiphon.Core.Listings.Styles.Colours;
+using Antiphon.Server.Platform.Language;
 
 namespace Antiphon.Server.Listings;
 
@@ -97,7 +98,7 @@ internal enum PreviewSample
 /// <summary>Something wrong with the CSS for parts.</summary>
 /// <param name="Line">Line, from 1.</param>
 /// <param name="Message">What, and what to do.</param>
-internal sealed record CssProblemView(int Line, string Message);
+internal sealed record CssProblemView(int Line, [property: TeamText] string Message);
 
 /// <summary>Where a post stands in a listing, or why not.</summary>
 internal sealed record PostPlacementView(
@@ -152,4 +153,9 @@ internal sealed record InstallationView(string Address, bool IsInPlace, IReadOnl
 /// <param name="State">The result.</param>
 /// <param name="Message">What was found.</param>
 /// <param name="Fix">What to do, or null.</param>
-internal sealed record PointView(InstallationPoint Point, PointState State, string Message, string? Fix);
+internal sealed record PointView(
+    InstallationPoint Point,
+    PointState State,
+    [property: TeamText] string Message,
+    [property: TeamText] string? Fix
+);

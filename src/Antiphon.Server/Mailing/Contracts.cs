@@ -1,5 +1,6 @@
 using Antiphon.Core.Mailing.Digests;
 using Antiphon.Core.Work;
+using Antiphon.Server.Platform.Language;
 using Antiphon.Server.Platform.Requests;
 
 namespace Antiphon.Server.Mailing;
@@ -33,7 +34,7 @@ internal sealed record DeliveryView(
     DateTimeOffset CreatedAt,
     DateTimeOffset? DeliveredAt,
     DateTimeOffset? NextAttemptAt,
-    string? LastAnswer
+    [property: TeamText] string? LastAnswer
 );
 
 /// <summary>A page of deliveries.</summary>
@@ -150,7 +151,13 @@ internal sealed record SubjectTrialView(
 internal sealed record LinkView(string Address, int Clicks, int SecondClicks);
 
 /// <summary>What receivers said.</summary>
-internal sealed record CauseView(DeliveryState State, string Answer, int Count);
+/// <param name="Answer">What they said, as it is kept; a retry names the mails by it.</param>
+internal sealed record CauseView(DeliveryState State, string Answer, int Count)
+{
+    /// <summary>The same, in the language of whoever asks.</summary>
+    [TeamText]
+    public string Words => Answer;
+}
 
 /// <summary>The mail of an edition.</summary>
 internal sealed record MailShown(string Subject, string Html, string Plain);

@@ -1,5 +1,6 @@
 using Antiphon.Core.Comments;
 using Antiphon.Core.Mentions;
+using Antiphon.Server.Platform.Language;
 
 namespace Antiphon.Server.Mentions;
 
@@ -31,7 +32,7 @@ internal sealed record MentionView(
     DateTimeOffset ReceivedAt,
     DateTimeOffset? ReadAt,
     DateTimeOffset? NextReadAt,
-    string? Problem
+    [property: TeamText] string? Problem
 );
 
 /// <summary>Mentions, the latest first.</summary>

@@ -42,8 +42,8 @@ internal static class NoticeEndpoints
                 notice.Id,
                 notice.At,
                 notice.IsTrouble,
-                TeamTexts.Say(notice.Title),
-                TeamTexts.Say(notice.Text),
+                notice.Title,
+                notice.Text,
                 "/" + notice.Path
             ))
         );
@@ -84,4 +84,11 @@ internal static class NoticeEndpoints
 /// <param name="Title">One sentence.</param>
 /// <param name="Text">What changed, line by line.</param>
 /// <param name="Path">Path of the screen it leads to.</param>
-internal sealed record NoticeView(long Id, DateTimeOffset At, bool IsTrouble, string Title, string Text, string Path);
+internal sealed record NoticeView(
+    long Id,
+    DateTimeOffset At,
+    bool IsTrouble,
+    [property: TeamText] string Title,
+    [property: TeamText] string Text,
+    string Path
+);

@@ -3,6 +3,7 @@ using Antiphon.Data.Notices;
 using Antiphon.Data.Sites;
 using Antiphon.Server.Outgoing.Mail;
 using Antiphon.Server.Platform;
+using Antiphon.Server.Platform.Language;
 using Antiphon.Server.Work;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.Options;
@@ -21,13 +22,12 @@ internal sealed class NoticeMailWorker(Leases<NoticeMail> leases, MailTools tool
     protected override Site SiteOf(NoticeMail due) => due.Notice.Site;
 
     /// <inheritdoc/>
-    protected override (string Subject, string Text) WordsOf(NoticeMail due)
+    protected override (string Subject, string Text) WordsOf(NoticeMail due, string? language)
     {
         var notice = due.Notice;
-        return (
-            notice.Title,
-            $"{notice.Title}.\n\n{notice.Text}\n\n{antiphon.Value.AddressOf(notice.Path)}\n\nYou get this because you belong to the team of {notice.Site.Name}.\n"
-        );
+        var (title, text) = (TeamTexts.Say(notice.Title, language), TeamTexts.Say(notice.Text, language));
+        var why = TeamTexts.Say($"You get this because you belong to the team of {notice.Site.Name}.", language);
+        return (title, $"{title}.\n\n{text}\n\n{antiphon.Value.AddressOf(notice.Path)}\n\n{why}\n");
     }
 
     /// <summary>

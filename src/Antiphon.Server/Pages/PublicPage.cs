@@ -51,10 +51,6 @@ internal static class PublicPage
             (PageTexts.For(language).Missing, PageTexts.For(language).MissingText)
         );
 
-    /// <summary>A page with a heading and one paragraph of text, in English as the workplace is.</summary>
-    public static ContentHttpResult Message(string title, string text, int status = StatusCodes.Status200OK) =>
-        Html(title, $"<p>{Encoded.Html(text)}</p>", status);
-
     // Tells the page around the frame how high it is; links lead out of it by the base target.
     private const string FrameHeight =
         "<script>new ResizeObserver(()=>parent.postMessage({antiphonHeight:document.documentElement.scrollHeight},'*')).observe(document.body)</script>";

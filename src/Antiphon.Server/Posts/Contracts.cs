@@ -1,5 +1,6 @@
 using Antiphon.Core.Posts;
 using Antiphon.Core.Posts.Fields;
+using Antiphon.Server.Platform.Language;
 
 namespace Antiphon.Server.Posts;
 
@@ -37,7 +38,7 @@ internal sealed record PostView(
     long? ReviewerId,
     string? ReviewNote,
     string? PublishLocal,
-    string? ClockNote,
+    [property: TeamText] string? ClockNote,
     IReadOnlyList<string> MoreCategories
 );
 

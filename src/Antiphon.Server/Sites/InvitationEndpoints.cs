@@ -6,6 +6,7 @@ using Antiphon.Server.Outgoing.Mail;
 using Antiphon.Server.Platform;
 using Antiphon.Server.Platform.Access;
 using Antiphon.Server.Platform.Accounts;
+using Antiphon.Server.Platform.Language;
 using Antiphon.Server.Platform.Limits;
 using Antiphon.Server.Platform.Requests;
 using FluentValidation;
@@ -108,8 +109,19 @@ internal static class InvitationEndpoints
             database,
             site,
             mail,
-            $"{inviter} invites you to the team of {name}",
-            $"{inviter} invites you to the team of {name} as {RoleNames.Of(request.Role)}.\n\nFollow this link to join; it is valid for {days} days:\n{options.Value.AddressOf($"join/{mailed}")}\n\nIf you do not know {inviter}, do nothing, and nothing happens.\n"
+            TeamTexts.Say($"{inviter} invites you to the team of {name}"),
+            string.Join(
+                '\n',
+                TeamTexts.Say(
+                    $"{inviter} invites you to the team of {name} as {TeamTexts.Say(RoleNames.Of(request.Role))}."
+                ),
+                string.Empty,
+                TeamTexts.Say($"Follow this link to join; it is valid for {days} days:"),
+                options.Value.AddressOf($"join/{mailed}"),
+                string.Empty,
+                TeamTexts.Say($"If you do not know {inviter}, do nothing, and nothing happens."),
+                string.Empty
+            )
         );
         await acts.AddAsync(site, by, $"invited {mail} as {RoleNames.Of(request.Role)}", null, http.RequestAborted);
         await database.SaveChangesAsync(http.RequestAborted);

@@ -1,4 +1,7 @@
 using System.Net.Http.Json;
+using Antiphon.Core.Channels;
+using Antiphon.Core.Channels.Timing;
+using Antiphon.Data.Channels;
 using Antiphon.Data.Notices;
 using Antiphon.Server.Tests.Hosting;
 
@@ -66,6 +69,50 @@ public sealed class TeamLanguageTests(AntiphonHost host) : IClassFixture<Antipho
         Assert.Equal(
             "Fellside Walkers has errors",
             (await AskAsync(HttpMethod.Get, "notices", "en")).Items()[0].Text("title")
+        );
+    }
+
+    [Fact]
+    public async Task A_refused_right_is_told_in_it()
+    {
+        using var writer = await host.MemberAsync("contributor", $"writer-{Guid.NewGuid():N}@quillmoor.example");
+        using var request = new HttpRequestMessage(HttpMethod.Post, host.Api + "blogs")
+        {
+            Content = JsonContent.Create(new { name = "Night Log" }),
+        };
+        request.Headers.AcceptLanguage.ParseAdd("de");
+        var problem = await (await writer.SendAsync(request)).ProblemAsync(System.Net.HttpStatusCode.Forbidden);
+        Assert.Equal("Dazu sind Sie nicht berechtigt.", problem.Text("title"));
+        Assert.StartsWith("Bitten Sie einen Inhaber der Website um die Rolle", problem.Text("detail"));
+    }
+
+    [Fact]
+    public async Task What_keeps_a_channel_from_sending_is_told_in_it()
+    {
+        await host.InDatabaseAsync(async database =>
+        {
+            database.Channels.Add(
+                new Channel
+                {
+                    SiteId = host.Site,
+                    Name = "Moorland Wire",
+                    CreatedAt = DateTimeOffset.UtcNow,
+                    Settings = new ChannelSettings(
+                        "https://wire.example/",
+                        ChannelChoice.Everything,
+                        ChannelWhen.AtOnce,
+                        ChannelTiming.Always,
+                        ChannelSettings.UsualTemplate
+                    ),
+                    PausedAt = DateTimeOffset.UtcNow,
+                    PauseReason = "The network did not say where it published the post.",
+                }
+            );
+            return await database.SaveChangesAsync();
+        });
+        Assert.Equal(
+            "Das Netzwerk sagte nicht, wo es den Beitrag veröffentlicht hat.",
+            (await AskAsync(HttpMethod.Get, "channels/set-up", "de")).Items()[0].Text("pauseReason")
         );
     }
 

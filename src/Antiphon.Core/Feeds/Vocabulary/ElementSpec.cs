@@ -50,6 +50,11 @@ internal sealed record ElementSpec(string Name)
     /// <summary>The elements it may have of its own format.</summary>
     public IReadOnlyList<ElementSpec> Children { get; init; } = [];
 
+    /// <summary>
+    /// Whether it holds one value, such as an address or a date, rather than words; forms of dates are their formats'.
+    /// </summary>
+    public bool IsValue => Form is not null || Name is "pubDate" or "lastBuildDate" or "updated" or "published";
+
     /// <summary>The child of a name, or null.</summary>
     public ElementSpec? Child(string name) => Children.FirstOrDefault(child => child.Name == name);
 }

@@ -21,7 +21,7 @@ namespace Antiphon.Data.Migrations.Model
                 "Antiphon.Data.Accounts.Person",
                 typeof(Person),
                 baseEntityType,
-                propertyCount: 16,
+                propertyCount: 17,
                 unnamedIndexCount: 2,
                 keyCount: 1);
 
@@ -69,6 +69,13 @@ namespace Antiphon.Data.Migrations.Model
                 propertyInfo: typeof(IdentityUser<long>).GetProperty("EmailConfirmed", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 fieldInfo: typeof(IdentityUser<long>).GetField("<EmailConfirmed>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 sentinel: false);
+
+            var language = runtimeEntityType.AddProperty(
+                "Language",
+                typeof(string),
+                propertyInfo: typeof(Person).GetProperty("Language", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(Person).GetField("<Language>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                nullable: true);
 
             var lockoutEnabled = runtimeEntityType.AddProperty(
                 "LockoutEnabled",

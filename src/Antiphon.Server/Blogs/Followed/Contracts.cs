@@ -1,4 +1,5 @@
 using Antiphon.Data.Blogs.Followed;
+using Antiphon.Server.Platform.Language;
 
 namespace Antiphon.Server.Blogs.Followed;
 
@@ -15,7 +16,7 @@ internal sealed record FollowingView(
     DateTimeOffset? LastGoodAt,
     DateTimeOffset NextVisitAt,
     int Failures,
-    string? Problem
+    [property: TeamText] string? Problem
 );
 
 /// <summary>A followed feed on the board.</summary>
@@ -41,7 +42,7 @@ internal sealed record FollowedFeedView(
     FollowingStanding Standing,
     FollowingView State,
     int PauseSeconds,
-    string PauseReason,
+    [property: TeamText] string PauseReason,
     bool IsBeingVisited,
     int Entries,
     int Posts,
@@ -64,7 +65,7 @@ internal sealed record VisitView(
     int Bytes,
     int NewEntries,
     int ChangedEntries,
-    string? Problem
+    [property: TeamText] string? Problem
 );
 
 /// <summary>One move.</summary>
@@ -82,5 +83,5 @@ internal sealed record OpmlResult(
     IReadOnlyList<string> Added,
     IReadOnlyList<string> Known,
     IReadOnlyList<string> Refused,
-    string? Problem
+    [property: TeamText] string? Problem
 );

@@ -2,7 +2,6 @@ using System.Linq.Expressions;
 using Antiphon.Core.Posts;
 using Antiphon.Data;
 using Antiphon.Data.Blogs.Followed;
-using Antiphon.Server.Platform.Language;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Blogs.Followed;
@@ -62,7 +61,7 @@ internal sealed class FollowedFeedReader(AntiphonContext database, TimeProvider 
             row.Standing,
             FollowingWords.ViewOf(row)!,
             row.PauseSeconds,
-            TeamTexts.Say(FollowingWords.Reason(row.PauseReason)),
+            FollowingWords.Reason(row.PauseReason),
             row.HeldUntil > now,
             row.Entries,
             posts,

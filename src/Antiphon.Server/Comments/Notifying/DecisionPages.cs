@@ -7,6 +7,7 @@ using Antiphon.Server.Comments.Moderation;
 using Antiphon.Server.Pages;
 using Antiphon.Server.Platform.Access;
 using Antiphon.Server.Platform.Accounts;
+using Antiphon.Server.Platform.Language;
 using Antiphon.Server.Platform.Limits;
 using Antiphon.Server.Platform.Requests;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -24,9 +25,13 @@ internal static class DecisionPages
         $"<style>{StyleSheet.Read("Comments/Notifying/decision.css")}</style>"
         + "<meta name=\"robots\" content=\"noindex\"><meta name=\"referrer\" content=\"no-referrer\">";
 
-    /// <summary>What links in a mail do, as words and as they stand in the address.</summary>
-    public static IReadOnlyList<(string Word, string Act)> Acts { get; } =
-    [("Publish", "public"), ("Hide", "hidden"), ("Mark as spam", "spam")];
+    /// <summary>What links in a mail do, as words, as they stand in the address, and as it is asked for.</summary>
+    public static IReadOnlyList<(string Word, string Act, string Question)> Acts { get; } =
+    [
+        ("Publish", "public", "Publish this comment?"),
+        ("Hide", "hidden", "Hide this comment?"),
+        ("Mark as spam", "spam", "Mark this comment as spam?"),
+    ];
 
     /// <summary>Maps it.</summary>
     public static void MapDecisionPages(this WebApplication app)
@@ -58,22 +63,21 @@ internal static class DecisionPages
             : null;
         var answered = parent is null
             ? string.Empty
-            : $"<p class=\"soft\">In reply to {Encoded.Html(parent.Author)}:</p><div class=\"said soft\">{parent.Html}</div>";
+            : $"<p class=\"soft\">{Said($"In reply to {parent.Author}:")}</p><div class=\"said soft\">{parent.Html}</div>";
         var buttons = string.Concat(
             Acts.OrderByDescending(pair => pair == wanted)
                 .Select(pair =>
-                    $"<button name=\"to\" value=\"{pair.Act}\"{(pair == wanted ? string.Empty : " class=\"other\"")}>{pair.Word}</button>"
+                    $"<button name=\"to\" value=\"{pair.Act}\"{(pair == wanted ? string.Empty : " class=\"other\"")}>{Said(pair.Word)}</button>"
                 )
         );
         var stands =
             comment.Standing == CommentStanding.Waiting
                 ? string.Empty
-                : $"<p class=\"soft\">It is {comment.Standing.ToString().ToLowerInvariant()} now.</p>";
-        return PublicPage.Html(
-            $"{wanted.Word} this comment?",
-            $"<p class=\"soft\">{Encoded.Html(comment.Author)} on “{Encoded.Html(comment.Thread.Title)}”</p>{answered}<div class=\"said\">{comment.Html}</div>{stands}"
-                + $"<form method=\"post\"><input type=\"hidden\" name=\"seen\" value=\"{comment.Standing.ToString().ToLowerInvariant()}\">{buttons}</form><p class=\"soft\"><a href=\"{QueuePath(link)}\">Open in the queue</a></p>",
-            head: Style
+                : $"<p class=\"soft\">{Said(Now(comment.Standing))}</p>";
+        return Page(
+            wanted.Question,
+            $"<p class=\"soft\">{Said($"{comment.Author} on “{comment.Thread.Title}”")}</p>{answered}<div class=\"said\">{comment.Html}</div>{stands}"
+                + $"<form method=\"post\"><input type=\"hidden\" name=\"seen\" value=\"{comment.Standing.ToString().ToLowerInvariant()}\">{buttons}</form><p class=\"soft\">{Queue(link)}</p>"
         );
     }
 
@@ -95,11 +99,7 @@ internal static class DecisionPages
             || !Acts.Any(pair => pair.Act == to.ToString())
             || !Spelled<CommentStanding>.TryParse(fields["seen"], out var seen)
         )
-            return PublicPage.Message(
-                "No action taken",
-                "Go back and tap one of the buttons.",
-                StatusCodes.Status400BadRequest
-            );
+            return Message("No action taken", "Go back and tap one of the buttons.", StatusCodes.Status400BadRequest);
         // Who left the team, or may no longer moderate, holds a link that leads nowhere.
         if (
             await database.Memberships.FirstOrDefaultAsync(
@@ -127,12 +127,20 @@ internal static class DecisionPages
                 is null
         )
             return Meanwhile(link);
-        return PublicPage.Html(
+        return Page(
             Done(to.Value),
-            $"<p>{Encoded.Html(link.Comment.Author)} on “{Encoded.Html(link.Comment.Thread.Title)}”.</p><p class=\"soft\"><a href=\"{QueuePath(link)}\">The queue</a>, where it can be undone.</p>",
-            head: Style
+            $"<p>{Said($"{link.Comment.Author} on “{link.Comment.Thread.Title}”")}</p><p class=\"soft\">{Said("It can be undone in the queue.")} {Queue(link)}</p>"
         );
     }
+
+    private static string Now(CommentStanding standing) =>
+        standing switch
+        {
+            CommentStanding.Public => "It is public now.",
+            CommentStanding.Hidden => "It is hidden now.",
+            CommentStanding.Spam => "It is spam now.",
+            _ => "It is deleted now.",
+        };
 
     private static string Done(CommentStanding to) =>
         to switch
@@ -147,35 +155,43 @@ internal static class DecisionPages
     private static ContentHttpResult? Ended(DecisionLink link, TimeProvider clock) =>
         link.UsedAt is not null ? Used()
         : link.ExpiresAt <= clock.GetUtcNow()
-            ? PublicPage.Html(
+            ? Page(
                 "This link has expired",
-                $"<p>Email links are valid for three days.</p><p><a href=\"{QueuePath(link)}\">Open the queue</a></p>",
-                StatusCodes.Status410Gone,
-                Style
+                $"<p>{Said("Email links are valid for three days.")}</p><p>{Queue(link)}</p>",
+                StatusCodes.Status410Gone
             )
         : null;
 
     private static ContentHttpResult Used() =>
-        PublicPage.Message(
+        Message(
             "This link was used",
             "Each link works once. Use the queue for other comments.",
             StatusCodes.Status410Gone
         );
 
     private static ContentHttpResult Unknown() =>
-        PublicPage.Message(
+        Message(
             "This link is not known",
             "It may have been cut off in the mail. Open the queue instead.",
             StatusCodes.Status404NotFound
         );
 
     private static ContentHttpResult Meanwhile(DecisionLink link) =>
-        PublicPage.Html(
+        Page(
             "Someone else has already moderated this comment",
-            $"<p>Nothing was changed.</p><p><a href=\"{QueuePath(link)}\">Open the queue</a></p>",
-            StatusCodes.Status409Conflict,
-            Style
+            $"<p>{Said("Nothing was changed.")}</p><p>{Queue(link)}</p>",
+            StatusCodes.Status409Conflict
         );
+
+    private static ContentHttpResult Message(string heading, string text, int status) =>
+        Page(heading, $"<p>{Said(text)}</p>", status);
+
+    private static ContentHttpResult Page(string heading, string body, int status = StatusCodes.Status200OK) =>
+        PublicPage.Html(TeamTexts.Say(heading), body, status, Style, TeamTexts.Language);
+
+    private static string Queue(DecisionLink link) => $"<a href=\"{QueuePath(link)}\">{Said("Open the queue")}</a>";
+
+    private static string Said(string text) => Encoded.Html(TeamTexts.Say(text));
 
     private static Task<DecisionLink?> FindAsync(string key, AntiphonContext database, CancellationToken cancellation)
     {

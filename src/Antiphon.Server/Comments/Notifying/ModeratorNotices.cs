@@ -1,5 +1,4 @@
 using System.Globalization;
-using System.Text;
 using Antiphon.Core.Comments;
 using Antiphon.Core.Comments.Moderation;
 using Antiphon.Core.Sites;
@@ -11,6 +10,7 @@ using Antiphon.Data.Sites;
 using Antiphon.Server.Outgoing.Mail;
 using Antiphon.Server.Platform;
 using Antiphon.Server.Platform.Accounts;
+using Antiphon.Server.Platform.Language;
 using Antiphon.Server.Work;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.Options;
@@ -127,7 +127,7 @@ internal sealed class ModeratorNotices(
             database,
             wish.SiteId,
             wish.Person.Email!,
-            Subject(wish.Site, told),
+            TeamTexts.Say(Subject(wish.Site, told), wish.Person.Language),
             Text(database, wish, told, now)
         );
     }
@@ -200,7 +200,8 @@ internal sealed class ModeratorNotices(
 
     private string Text(AntiphonContext database, NoticePreference wish, List<Comment> told, DateTimeOffset now)
     {
-        var text = new StringBuilder();
+        var language = wish.Person.Language;
+        var lines = new List<string>();
         foreach (var comment in told.Take(MostInMail))
         {
             var key = keys.NewKey(40);
@@ -214,36 +215,39 @@ internal sealed class ModeratorNotices(
                     ExpiresAt = now + LinksServe,
                 }
             );
-            Append(text, comment, key);
+            lines.AddRange(LinesOf(comment, key, language));
         }
 
         if (told.Count > MostInMail)
-            text.Append(CultureInfo.InvariantCulture, $"And {told.Count - MostInMail} more.\n\n");
-        text.Append("Moderation queue: ")
-            .Append(options.Value.AddressOf($"s/{wish.SiteId}/comments"))
-            .Append('\n')
-            .Append("Notification settings: ")
-            .Append(options.Value.AddressOf($"s/{wish.SiteId}/comments/notices"))
-            .Append("\n\nEach link works once, for three days, and asks for confirmation.\n");
-        return text.ToString();
+            lines.AddRange([TeamTexts.Say($"And {told.Count - MostInMail} more.", language), string.Empty]);
+        lines.AddRange([
+            Led("Moderation queue", $"s/{wish.SiteId}/comments", language),
+            Led("Notification settings", $"s/{wish.SiteId}/comments/notices", language),
+            string.Empty,
+            TeamTexts.Say("Each link works once, for three days, and asks for confirmation.", language),
+            string.Empty,
+        ]);
+        return string.Join('\n', lines);
     }
 
-    private void Append(StringBuilder text, Comment comment, string key)
+    private IEnumerable<string> LinesOf(Comment comment, string key, string? language)
     {
-        text.Append(comment.Author).Append(" on “").Append(comment.Thread.Title).Append("”\n");
+        yield return TeamTexts.Say($"{comment.Author} on “{comment.Thread.Title}”", language);
         if (comment.Reports > comment.ReportsKept)
-            text.Append(CultureInfo.InvariantCulture, $"Reported by {comment.Reports - comment.ReportsKept}.\n");
-        text.Append("\n    ")
-            .Append(Shortened.ToLength(comment.Text, ShownLength).ReplaceLineEndings("\n    "))
-            .Append("\n\n");
-        foreach (var (word, act) in DecisionPages.Acts)
-            text.Append(word).Append(": ").Append(options.Value.AddressOf($"decide/{key}?to={act}")).Append('\n');
-        text.Append("Open in the queue: ")
-            .Append(
-                options.Value.AddressOf(
-                    $"s/{comment.SiteId}/comments?comment={comment.Id}{(comment.Standing == CommentStanding.Waiting ? string.Empty : $"&standing={comment.Standing.ToString().ToLowerInvariant()}")}"
-                )
-            )
-            .Append("\n\n");
+            yield return TeamTexts.Say($"Reported by {comment.Reports - comment.ReportsKept}.", language);
+        yield return string.Empty;
+        yield return "    " + Shortened.ToLength(comment.Text, ShownLength).ReplaceLineEndings("\n    ");
+        yield return string.Empty;
+        foreach (var (word, act, _) in DecisionPages.Acts)
+            yield return Led(word, $"decide/{key}?to={act}", language);
+        var standing =
+            comment.Standing == CommentStanding.Waiting
+                ? string.Empty
+                : $"&standing={comment.Standing.ToString().ToLowerInvariant()}";
+        yield return Led("Open in the queue", $"s/{comment.SiteId}/comments?comment={comment.Id}{standing}", language);
+        yield return string.Empty;
     }
+
+    private string Led(string word, string path, string? language) =>
+        $"{TeamTexts.Say(word, language)}: {options.Value.AddressOf(path)}";
 }

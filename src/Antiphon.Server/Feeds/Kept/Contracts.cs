@@ -2,6 +2,7 @@ using Antiphon.Core.Feeds.Checking;
 using Antiphon.Core.Feeds.Model;
 using Antiphon.Core.Findings;
 using Antiphon.Server.Feeds.Checking;
+using Antiphon.Server.Platform.Language;
 
 namespace Antiphon.Server.Feeds.Kept;
 
@@ -35,7 +36,13 @@ internal sealed record CheckSinceView(DateTimeOffset At, IReadOnlyList<RuleChang
 /// <param name="Message">What is, or was, wrong.</param>
 /// <param name="Before">Findings then.</param>
 /// <param name="Now">Findings now.</param>
-internal sealed record RuleChangeView(string Rule, Severity Severity, string Message, int Before, int Now);
+internal sealed record RuleChangeView(
+    string Rule,
+    Severity Severity,
+    [property: TeamText] string Message,
+    int Before,
+    int Now
+);
 
 /// <summary>A draft of a letter to the publisher of a feed.</summary>
 /// <param name="To">Mail address the feed names; null when it names none.</param>
@@ -98,7 +105,7 @@ internal sealed record RunCheckView(
     string? Address,
     DateTimeOffset? CheckedAt,
     Verdict? Verdict,
-    string? Problem,
+    [property: TeamText] string? Problem,
     FeedFormat? Format,
     string? Title,
     string? FoundOn,

@@ -1,5 +1,4 @@
 using Antiphon.Core.Listings.Installation;
-using Antiphon.Server.Platform.Language;
 
 namespace Antiphon.Server.Listings.Installation;
 
@@ -11,10 +10,8 @@ internal static class InstallationWords
         new(
             result.Point,
             result.State,
-            TeamTexts.Say(Message(result)),
-            result.State is PointState.Right or PointState.Untold ? null
-                : Fix(result) is { } fix ? TeamTexts.Say(fix)
-                : null
+            Message(result),
+            result.State is PointState.Right or PointState.Untold ? null : Fix(result)
         );
 
     private static string Message(PointResult result) =>

@@ -17,7 +17,7 @@ internal sealed class LetterWorker(Leases<Letter> leases, MailTools tools) : Mai
     protected override Site SiteOf(Letter due) => due.Site;
 
     /// <inheritdoc/>
-    protected override (string Subject, string Text) WordsOf(Letter due) => (due.Subject, due.Text);
+    protected override (string Subject, string Text) WordsOf(Letter due, string? language) => (due.Subject, due.Text);
 
     /// <inheritdoc/>
     protected override string? AnswerTo(Letter due) => due.AnswerTo;

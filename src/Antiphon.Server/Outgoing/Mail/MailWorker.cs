@@ -19,7 +19,11 @@ internal abstract class MailWorker<TMail>(Leases<TMail> leases, MailTools tools)
     protected abstract Site SiteOf(TMail due);
 
     /// <summary>Subject and text of a mail.</summary>
-    protected abstract (string Subject, string Text) WordsOf(TMail due);
+    /// <param name="due">The mail.</param>
+    /// <param name="language">
+    /// Primary subtag of the language the workplace of whoever gets it speaks; null where they have none.
+    /// </param>
+    protected abstract (string Subject, string Text) WordsOf(TMail due, string? language);
 
     /// <summary>Whom an answer goes to; null for the sender.</summary>
     protected virtual string? AnswerTo(TMail due) => null;
@@ -52,9 +56,19 @@ internal abstract class MailWorker<TMail>(Leases<TMail> leases, MailTools tools)
     {
         await using var database = await Tools.Databases.CreateDbContextAsync(cancellation);
         var due = await All(database).SingleAsync(row => row.Id == claim.Key, cancellation);
+        var language = await database
+            .Users.Where(person => person.Email == due.Address)
+            .Select(person => person.Language)
+            .FirstOrDefaultAsync(cancellation);
         await using var sender = services.GetRequiredService<MailSender>();
         var (handover, now) = (
-            await tools.Transport.HandOverAsync(sender, MessageOf(due), due.Attempts + 1, key: null, cancellation),
+            await tools.Transport.HandOverAsync(
+                sender,
+                MessageOf(due, language),
+                due.Attempts + 1,
+                key: null,
+                cancellation
+            ),
             Tools.Clock.GetUtcNow()
         );
         if (handover.Counts)
@@ -80,9 +94,9 @@ internal abstract class MailWorker<TMail>(Leases<TMail> leases, MailTools tools)
         return LossOf(await All(database).SingleAsync(tMail => tMail.Id == row.Id, cancellation));
     }
 
-    private MimeMessage MessageOf(TMail due)
+    private MimeMessage MessageOf(TMail due, string? language)
     {
-        var (subject, text) = WordsOf(due);
+        var (subject, text) = WordsOf(due, language);
         var sender = new MailboxAddress(HeaderText.Of(SiteOf(due).Name), tools.Mail.Value.From);
         var message = new MimeMessage
         {

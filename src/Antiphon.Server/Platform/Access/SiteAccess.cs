@@ -1,6 +1,7 @@
 using System.Globalization;
 using Antiphon.Core.Sites;
 using Antiphon.Data;
+using Antiphon.Server.Platform.Language;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Platform.Access;
@@ -42,7 +43,7 @@ internal static class SiteAccess
 
     private static IResult Refusal(SiteRight needed) =>
         TypedResults.Problem(
-            $"Ask an owner of the site for the role of {RoleNames.Of(SiteRights.RolesWith(needed)[^1])}.",
+            $"Ask an owner of the site for the role of {TeamTexts.Say(RoleNames.Of(SiteRights.RolesWith(needed)[^1]))}.",
             title: "You do not have permission for this.",
             statusCode: StatusCodes.Status403Forbidden
         );

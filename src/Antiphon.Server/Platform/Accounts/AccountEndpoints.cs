@@ -3,6 +3,7 @@ using Antiphon.Core.Sites;
 using Antiphon.Data;
 using Antiphon.Data.Accounts;
 using Antiphon.Server.Platform.Access;
+using Antiphon.Server.Platform.Language;
 using Antiphon.Server.Platform.Limits;
 using Antiphon.Server.Platform.Requests;
 using Microsoft.AspNetCore.Antiforgery;
@@ -48,6 +49,13 @@ internal static class AccountEndpoints
             http.User.Identity?.IsAuthenticated == true
                 ? await people.FindByIdAsync(http.User.FindFirstValue(ClaimTypes.NameIdentifier)!)
                 : null;
+        if (person is not null && person.Language != TeamTexts.Language)
+            await database
+                .Users.Where(row => row.Id == person.Id)
+                .ExecuteUpdateAsync(
+                    set => set.SetProperty(row => row.Language, TeamTexts.Language),
+                    http.RequestAborted
+                );
         var needsSetup = person is null && !await database.Users.AnyAsync(http.RequestAborted);
         var token = antiforgery.GetAndStoreTokens(http).RequestToken!;
         http.Response.Headers.CacheControl = "no-store";

@@ -58,7 +58,7 @@ internal static class PlatformRegistration
             options.SerializerOptions.RespectNullableAnnotations = true;
             options.SerializerOptions.TypeInfoResolverChain.Insert(
                 0,
-                new DefaultJsonTypeInfoResolver { Modifiers = { NeededMembers.Require } }
+                new DefaultJsonTypeInfoResolver { Modifiers = { NeededMembers.Require, SpokenMembers.Translate } }
             );
         });
         services.AddResponseCompression(options =>

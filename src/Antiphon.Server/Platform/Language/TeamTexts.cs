@@ -45,7 +45,13 @@ internal sealed partial class TeamTexts
     public static RuleTexts Rules => RuleTexts.For(Language);
 
     /// <summary>The text in the language of the request that is being answered; English elsewhere.</summary>
-    public static string Say(string text) => ByLanguage.GetOrAdd(Language, Read)?.InLines(text) ?? text;
+    public static string Say(string text) => Say(text, Language);
+
+    /// <summary>The text in a language; English in one that is not spoken.</summary>
+    /// <param name="text">The English text.</param>
+    /// <param name="language">Primary subtag of the language; null for English.</param>
+    public static string Say(string text, string? language) =>
+        ByLanguage.GetOrAdd(language ?? Languages[0], Read)?.InLines(text) ?? text;
 
     private string InLines(string text) =>
         text.Contains('\n', StringComparison.Ordinal) && !_whole.ContainsKey(text)

@@ -1,6 +1,5 @@
 using System.Text.Json;
 using System.Text.RegularExpressions;
-using Antiphon.Server.Platform.Language;
 using Antiphon.Server.Platform.Limits;
 using Microsoft.AspNetCore.Diagnostics;
 using Microsoft.AspNetCore.Mvc;
@@ -36,8 +35,8 @@ internal sealed partial class BadRequestHandler(IProblemDetailsService problems)
             return new ProblemDetails
             {
                 Status = bad.StatusCode,
-                Title = TeamTexts.Say("That is too large."),
-                Detail = TeamTexts.Say("Send at most 25 MB."),
+                Title = "That is too large.",
+                Detail = "Send at most 25 MB.",
             };
         if (bad.StatusCode == StatusCodes.Status429TooManyRequests)
             return new ProblemDetails { Status = bad.StatusCode, Title = bad.Message };
@@ -57,7 +56,7 @@ internal sealed partial class BadRequestHandler(IProblemDetailsService problems)
         return new ProblemDetails
         {
             Status = bad.StatusCode,
-            Title = TeamTexts.Say("The request could not be read."),
+            Title = "The request could not be read.",
             Detail = bad.InnerException?.Message ?? bad.Message,
         };
     }

@@ -9,15 +9,15 @@ namespace Antiphon.Server.Platform.Requests;
 /// <param name="Field">The field it is about.</param>
 /// <param name="Message">What is wrong.</param>
 /// <param name="Fix">What to do.</param>
-internal sealed record CheckFindingView(string Rule, Severity Severity, string Field, string Message, string Fix)
+internal sealed record CheckFindingView(
+    string Rule,
+    Severity Severity,
+    string Field,
+    [property: TeamText] string Message,
+    [property: TeamText] string Fix
+)
 {
     /// <summary>The finding in words.</summary>
     public static CheckFindingView Of(Finding finding) =>
-        new(
-            finding.Rule.Id,
-            finding.Rule.Severity,
-            finding.Field ?? string.Empty,
-            TeamTexts.Say(finding.Message),
-            TeamTexts.Say(finding.Fix)
-        );
+        new(finding.Rule.Id, finding.Rule.Severity, finding.Field ?? string.Empty, finding.Message, finding.Fix);
 }

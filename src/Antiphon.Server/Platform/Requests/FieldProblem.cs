@@ -1,4 +1,3 @@
-using Antiphon.Server.Platform.Language;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Antiphon.Server.Platform.Requests;
@@ -7,11 +6,8 @@ namespace Antiphon.Server.Platform.Requests;
 internal static class FieldProblem
 {
     /// <summary>Problem details (RFC 9457) naming the field as the request spells it.</summary>
-    public static ValidationProblem For(string field, string message)
-    {
-        var said = TeamTexts.Say(message);
-        return TypedResults.ValidationProblem(new Dictionary<string, string[]> { [field] = [said] }, title: said);
-    }
+    public static ValidationProblem For(string field, string message) =>
+        TypedResults.ValidationProblem(new Dictionary<string, string[]> { [field] = [message] }, title: message);
 
     /// <summary>The property path in the spelling of JSON.</summary>
     public static string FieldName(string property) =>

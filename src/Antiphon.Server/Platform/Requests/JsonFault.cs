@@ -1,6 +1,5 @@
 using System.Text.Json;
 using System.Text.RegularExpressions;
-using Antiphon.Server.Platform.Language;
 
 namespace Antiphon.Server.Platform.Requests;
 
@@ -20,14 +19,14 @@ internal static partial class JsonFault
                 .Matches(missing.Value)
                 .Select(match => within + match.Groups[1].Value)
                 .Distinct()
-                .ToDictionary(name => name, name => new[] { TeamTexts.Say($"Send {name}; it is missing.") });
+                .ToDictionary(name => name, name => new[] { $"Send {name}; it is missing." });
         }
 
         return field.Length == 0
             ? []
             : new Dictionary<string, string[]>
             {
-                [field] = [TeamTexts.Say($"Send another value for {field}; see /api/openapi.json for what it takes.")],
+                [field] = [$"Send another value for {field}; see /api/openapi.json for what it takes."],
             };
     }
 

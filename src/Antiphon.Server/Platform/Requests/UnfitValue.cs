@@ -1,6 +1,5 @@
 using System.Globalization;
 using System.Reflection;
-using Antiphon.Server.Platform.Language;
 using Microsoft.AspNetCore.Http.Metadata;
 using Microsoft.AspNetCore.Mvc;
 
@@ -30,15 +29,12 @@ internal sealed record UnfitValue(string Name, string Value)
     public static ProblemDetails Missing(string name) =>
         Refusal(name, $"{name} is missing in the address; see /api/openapi.json for what it takes.");
 
-    private static HttpValidationProblemDetails Refusal(string name, string words)
-    {
-        var said = TeamTexts.Say(words);
-        return new HttpValidationProblemDetails(new Dictionary<string, string[]> { [name] = [said] })
+    private static HttpValidationProblemDetails Refusal(string name, string words) =>
+        new(new Dictionary<string, string[]> { [name] = [words] })
         {
             Status = StatusCodes.Status400BadRequest,
-            Title = said,
+            Title = words,
         };
-    }
 
     private static UnfitValue? Of(HttpContext http, IParameterBindingMetadata parameter)
     {

@@ -1,4 +1,3 @@
-using Antiphon.Server.Platform.Language;
 using FluentValidation;
 
 namespace Antiphon.Server.Platform.Requests;
@@ -17,10 +16,7 @@ internal sealed class Validated<T> : IEndpointFilter
             return await next(context);
         var errors = result
             .Errors.GroupBy(error => FieldProblem.FieldName(error.PropertyName))
-            .ToDictionary(
-                group => group.Key,
-                group => group.Select(error => TeamTexts.Say(error.ErrorMessage)).ToArray()
-            );
-        return TypedResults.ValidationProblem(errors, title: TeamTexts.Say("Please check the highlighted fields."));
+            .ToDictionary(group => group.Key, group => group.Select(error => error.ErrorMessage).ToArray());
+        return TypedResults.ValidationProblem(errors, title: "Please check the highlighted fields.");
     }
 }

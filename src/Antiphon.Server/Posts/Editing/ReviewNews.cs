@@ -31,16 +31,13 @@ internal sealed class ReviewNews(AntiphonContext database, NoticeBoard board)
             remark => remark.PostId == post.Id && remark.DoneAt == null,
             cancellation
         );
-        var text = string.Join(
-            ' ',
-            new[]
-            {
-                post.ReviewNote,
-                remarks == 0
-                    ? null
-                    : $"{remarks} {(remarks == 1 ? "remark stands" : "remarks stand")} beside the text.",
-            }.OfType<string>()
-        );
+        var beside = remarks switch
+        {
+            0 => null,
+            1 => "One remark stands beside the text.",
+            _ => $"{remarks} remarks stand beside the text.",
+        };
+        var text = string.Join('\n', new[] { post.ReviewNote, beside }.OfType<string>());
         var writers = await database
             .PostVersions.Where(version =>
                 version.PostId == post.Id && version.PersonId != null && version.PersonId != by

@@ -103,7 +103,7 @@ async function retry(answer: string | null): Promise<void> {
           <span class="tag" :class="states[cause.state].tone"
             >{{ cause.count }} {{ inSentence(states[cause.state].name) }}</span
           >
-          {{ cause.answer || t('noResponse') }}
+          {{ cause.words || t('noResponse') }}
           <button v-if="props.mayAct" class="link small" @click="retry(cause.answer)">{{ t('retry') }}</button>
         </li>
       </ul>

@@ -1,4 +1,5 @@
 using System.Text;
+using System.Text.RegularExpressions;
 using Antiphon.Core.Feeds.Checking;
 using Antiphon.Core.Feeds.Repair;
 using Antiphon.Core.Feeds.Rules.Documents;
@@ -9,23 +10,17 @@ namespace Antiphon.Core.Tests.Feeds.Repair;
 
 /// <summary>
 /// Good feeds damaged at random, one to four times: what a repair gives is well-formed, has no error that was not there
-/// before, and repairing it again changes nothing. ANTIPHON_DAMAGES says how many.
+/// before, and repairing it again changes nothing. ANTIPHON_DAMAGES says how many,
+/// ANTIPHON_DAMAGED which (seeds with commas between).
 /// </summary>
 public sealed class DamageTests
 {
     private const int FewDamages = 1500;
+
+    // Seeds that once broke a law.
+    private static readonly int[] Found = [1669, 32004, 32759, 40523, 65836, 77348, 84132, 89991];
     private static readonly DateTimeOffset Now = new(2026, 11, 24, 12, 0, 0, TimeSpan.Zero);
     private static readonly string[] Feeds = [GoodFeeds.Rss, GoodFeeds.Atom, GoodFeeds.Json, GoodFeeds.Rdf];
-
-    // A value that cannot be read is told once the element around it is put right.
-    private static readonly string[] Hidden =
-    [
-        "atom-date-invalid",
-        "json-date-invalid",
-        "dc-date-invalid",
-        "rss-date-unreadable",
-        "link-not-absolute",
-    ];
 
     private static readonly string[] Scraps =
     [
@@ -56,11 +51,17 @@ public sealed class DamageTests
     [Fact]
     public void A_damaged_feed_is_repaired_by_the_same_laws()
     {
+        var seeds = Environment.GetEnvironmentVariable("ANTIPHON_DAMAGED")?.Split(',').Select(int.Parse);
         var count = int.TryParse(Environment.GetEnvironmentVariable("ANTIPHON_DAMAGES"), out var asked)
             ? asked
             : FewDamages;
-        var broken = Enumerable.Range(0, count).AsParallel().Select(Broken).OfType<string>().Take(200).ToList();
-        Assert.Equal([], broken);
+        var broken = (seeds ?? Found.Concat(Enumerable.Range(0, count)))
+            .AsParallel()
+            .Select(Broken)
+            .OfType<string>()
+            .Take(200)
+            .ToList();
+        Assert.True(broken.Count == 0, string.Join('\n', broken));
     }
 
     private static string? Broken(int seed)
@@ -76,7 +77,7 @@ public sealed class DamageTests
         var fresh = repaired.Remaining.FirstOrDefault(finding =>
             finding.Rule.Severity == Severity.Error
             && !before.Contains(finding.Rule.Id)
-            && !Hidden.Contains(finding.Rule.Id)
+            && !StoodThere(finding, text.ToString(), repaired.Before)
         );
         if (
             repaired.Remaining.Any(finding =>
@@ -92,6 +93,22 @@ public sealed class DamageTests
             ? null
             : $"{seed}: again {again.Changes[0].Rule} {again.Changes[0].Description}";
     }
+
+    // A value that cannot be read is told once the element around it is put right: it was there to the letter, or had
+    // elements in it.
+    private static bool StoodThere(Finding finding, string damaged, FeedCheckResult before) =>
+        finding.Path is { } path
+            && before.Findings.Any(other =>
+                IsMarkup(other.Rule) && other.Path?.StartsWith(path + "/", StringComparison.Ordinal) == true
+            )
+        || finding
+            .Arguments.Select(value =>
+                Regex.Escape(value.TrimEnd('…')).Replace(@"\ ", @"\s+", StringComparison.Ordinal)
+            )
+            .Any(value => value.Length > 0 && Regex.IsMatch(damaged, $@"(>\s*|""){value}"));
+
+    private static bool IsMarkup(CheckRule rule) =>
+        rule.Id.EndsWith("markup-not-escaped", StringComparison.Ordinal) || rule.Id == "atom-child-in-text";
 
     private static void Damage(StringBuilder text, Random random)
     {

@@ -41,6 +41,28 @@ public sealed partial class ModeratorMailTests(AntiphonHost host) : IClassFixtur
     }
 
     [Fact]
+    public async Task Whose_workplace_speaks_german_gets_mails_and_pages_in_german()
+    {
+        var mail = $"deutsch-{Guid.NewGuid():N}@quillmoor.example";
+        using var moderator = await host.MemberAsync("moderator", mail);
+        using var session = new HttpRequestMessage(HttpMethod.Get, "api/session");
+        session.Headers.AcceptLanguage.ParseAdd("de");
+        await HttpTalk.GoodAsync(await moderator.SendAsync(session));
+        await WishAsync(moderator, "waiting");
+        var thread = await ThreadTalk.NewAsync(host, "https://quillmoor.example/deutsch");
+        await thread.WriteAsync("Wilf Ormerod", "In reply to nobody:");
+        var text = await LetterAsync(mail, "Jeder Link gilt einmal");
+        Assert.Contains("    In reply to nobody:", text, StringComparison.Ordinal);
+        Assert.Contains("Ausblenden: http", text, StringComparison.Ordinal);
+        using var phone = host.Plain();
+        using var opened = new HttpRequestMessage(HttpMethod.Get, Link().Matches(text)[0].Value);
+        opened.Headers.AcceptLanguage.ParseAdd("de");
+        var page = await (await phone.SendAsync(opened)).Content.ReadAsStringAsync();
+        Assert.Contains("lang=\"de\"", page, StringComparison.Ordinal);
+        Assert.Contains("Diesen Kommentar veröffentlichen?", WebUtility.HtmlDecode(page), StringComparison.Ordinal);
+    }
+
+    [Fact]
     public async Task A_link_does_not_override_what_a_colleague_decided_in_the_meantime()
     {
         var (thread, text) = await ToldAsync("Is the owl in?");

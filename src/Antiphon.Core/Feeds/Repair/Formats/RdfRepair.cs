@@ -180,7 +180,7 @@ internal sealed class RdfRepair(RepairWork work)
     {
         var about = (string?)element.Attribute(Rdf + "about");
         var isRight = !string.IsNullOrWhiteSpace(about) && AddressForm.Name(about) is null;
-        if (isRight || !LinkResolver.IsAbsolute(address))
+        if (isRight || about == address || !LinkResolver.IsAbsolute(address))
             return;
         element.SetAttributeValue(Rdf + "about", address);
         work.Note(

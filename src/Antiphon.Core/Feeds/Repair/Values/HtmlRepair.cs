@@ -14,11 +14,11 @@ namespace Antiphon.Core.Feeds.Repair.Values;
 internal sealed partial class HtmlRepair
 {
     private readonly string _html;
-    private readonly Action<string, string> _note;
+    private readonly List<(string Rule, string Words)> _notes = [];
     private readonly List<(int At, int Length, string Instead)> _edits = [];
     private readonly HtmlOpenTags _open = new();
 
-    private HtmlRepair(string html, Action<string, string> note) => (_html, _note) = (html, note);
+    private HtmlRepair(string html) => _html = html;
 
     /// <summary>A text without the marks of a CDATA section around it; null where there are none.</summary>
     public static string? WithoutSectionMarks(string text) =>
@@ -47,10 +47,10 @@ internal sealed partial class HtmlRepair
                 note(HtmlRules.EntityUnknown.Id, $"Escaped the ampersand of {entity.Value}");
                 return "&amp;" + entity.Value[1..];
             });
-        return plain.Contains('<', StringComparison.Ordinal) ? new HtmlRepair(plain, note).Tags() : plain;
+        return plain.Contains('<', StringComparison.Ordinal) ? new HtmlRepair(plain).Tags(note) : plain;
     }
 
-    private string Tags()
+    private string Tags(Action<string, string> note)
     {
         var tags = new HtmlTags(_html);
         while (tags.Next() is { } tag)
@@ -69,17 +69,19 @@ internal sealed partial class HtmlRepair
 
         foreach (var tag in _open.Unclosed())
         {
-            _note(HtmlRules.NotClosed.Id, $"Closed <{tag.Name}>");
+            Note(HtmlRules.NotClosed.Id, $"Closed <{tag.Name}>");
             _edits.Add((_html.Length, 0, $"</{tag.Name}>"));
         }
 
+        foreach (var (rule, words) in _notes)
+            note(rule, words);
         return _edits.Count == 0 ? _html : Edited();
     }
 
     // The words of a page's title are no words of the text.
     private void TakeOfPage(HtmlTag tag, int end)
     {
-        _note(HtmlRules.Document.Id, $"Left out <{(tag.IsEnd ? "/" : string.Empty)}{tag.Name}>");
+        Note(HtmlRules.Document.Id, $"Left out <{(tag.IsEnd ? "/" : string.Empty)}{tag.Name}>");
         _edits.Add((tag.At, end - tag.At, string.Empty));
     }
 
@@ -96,14 +98,14 @@ internal sealed partial class HtmlRepair
         if (_open.Close(tag.Name) is not { } cut)
         {
             var rule = _open.TakeCrossed(tag.Name) ? HtmlRules.Misnested : HtmlRules.EndWithoutStart;
-            _note(rule.Id, $"Left out </{tag.Name}>, which closes nothing there");
+            Note(rule.Id, $"Left out </{tag.Name}>, which closes nothing there");
             _edits.Add((tag.At, end - tag.At, string.Empty));
             return;
         }
 
         foreach (var inner in cut)
         {
-            _note(HtmlRules.NotClosed.Id, $"Closed <{inner.Name}> before </{tag.Name}>");
+            Note(HtmlRules.NotClosed.Id, $"Closed <{inner.Name}> before </{tag.Name}>");
             _edits.Add((tag.At, 0, $"</{inner.Name}>"));
         }
     }
@@ -153,7 +155,7 @@ internal sealed partial class HtmlRepair
             || AddressForm.WithRightScheme(address) is not null;
         if (!isWeb || ValueRepair.Repaired(AddressForm.Absolute, address, null) is not { } right)
             return attribute;
-        _note(
+        Note(
             HtmlRules.AddressWrong.Id,
             $"Wrote the address {Antiphon.Core.Text.Shortened.ToLength(address, 60)} as {Antiphon.Core.Text.Shortened.ToLength(right.Value, 60)}"
         );
@@ -162,9 +164,11 @@ internal sealed partial class HtmlRepair
 
     private HtmlAttribute? Dropped(string rule, HtmlTag tag, HtmlAttribute attribute)
     {
-        _note(rule, $"Left out {attribute.Name} of <{tag.Name}>");
+        Note(rule, $"Left out {attribute.Name} of <{tag.Name}>");
         return null;
     }
+
+    private void Note(string rule, string words) => _notes.Add((rule, words));
 
     private string Edited()
     {

@@ -24,6 +24,22 @@ internal static class InnerMarkup
         return string.Concat(copy.Nodes().Select(node => node.ToString(SaveOptions.DisableFormatting))).Trim();
     }
 
+    /// <summary>
+    /// Takes elements of a feed out of one that holds an address, a date or a number, to stand behind it: their words
+    /// are none of its value. Other markup stays.
+    /// </summary>
+    /// <param name="element">The element with the value.</param>
+    /// <param name="isOfFeed">Whether an element is one that feeds have.</param>
+    /// <returns>What was taken out.</returns>
+    public static IReadOnlyList<XElement> TakeOut(XElement element, Func<XElement, bool> isOfFeed)
+    {
+        var taken = element.Elements().Where(isOfFeed).ToList();
+        foreach (var inner in taken)
+            inner.Remove();
+        element.AddAfterSelf(taken);
+        return taken;
+    }
+
     /// <summary>The words an element holds, without any markup.</summary>
     public static string AsWords(XElement element) =>
         string.Join(' ', element.Value.Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries));

@@ -68,6 +68,17 @@ internal static class ModuleRepair
 
         if (spec.Content != ElementContent.Text)
             return;
+        if (spec.IsValue)
+            foreach (
+                var inner in InnerMarkup.TakeOut(element, inner =>
+                    Modules.Find(inner.Name.NamespaceName)?.Find(inner.Name.LocalName) is not null
+                )
+            )
+                work.Note(
+                    inner,
+                    ModuleStructureRules.ElementInText.Id,
+                    $"Moved {inner.Name.LocalName} out of {element.Name.LocalName}"
+                );
         if (element.HasElements)
         {
             work.Note(

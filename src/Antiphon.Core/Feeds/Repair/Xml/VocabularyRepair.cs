@@ -123,6 +123,13 @@ internal sealed class VocabularyRepair(RepairWork work, Vocabulary.Vocabulary vo
             return;
         }
 
+        if (spec.IsValue)
+            foreach (var inner in InnerMarkup.TakeOut(element, inner => IsOfFeed(inner, element)))
+                work.Note(
+                    inner,
+                    vocabulary.Rules.ElementInText.Id,
+                    $"Moved {inner.Name.LocalName} out of {element.Name.LocalName}"
+                );
         if (element.HasElements)
         {
             var text = WithHtml.Contains(element.Name.LocalName)
@@ -146,6 +153,11 @@ internal sealed class VocabularyRepair(RepairWork work, Vocabulary.Vocabulary vo
             RepairWork.SetText(element, right.Value);
         }
     }
+
+    private bool IsOfFeed(XElement inner, XElement outer) =>
+        inner.Name.Namespace == outer.Name.Namespace
+            ? vocabulary.Knows(inner.Name.LocalName)
+            : Modules.Find(inner.Name.NamespaceName)?.Find(inner.Name.LocalName) is not null;
 
     private void RepairName(XElement child, XElement parent, ElementSpec spec)
     {
