@@ -89,6 +89,16 @@ internal static partial class ModuleForms
                 : null;
         };
 
+    /// <summary>A box: two places, of which the first is not north of the second.</summary>
+    public static ValueForm Box(CheckRule rule) =>
+        value =>
+            Places(2, 2, rule)(value)
+            ?? (
+                Parts(value) is var parts && NumberForm.Decimal(parts[0]) > NumberForm.Decimal(parts[2])
+                    ? new Fault(ModuleStructureRules.BoxTurned, value)
+                    : null
+            );
+
     /// <summary>A latitude or longitude alone.</summary>
     public static ValueForm Degrees(int most) =>
         value =>

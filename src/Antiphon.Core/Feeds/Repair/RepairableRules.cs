@@ -56,6 +56,7 @@ public static class RepairableRules
             "geo-position-half",
             "georss-place-outside",
             "georss-point-invalid",
+            "georss-box-turned",
             "georss-ring-open",
             "html-address-invalid",
             "html-address-without-scheme",

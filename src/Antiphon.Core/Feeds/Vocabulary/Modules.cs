@@ -254,7 +254,7 @@ internal static class Modules
                 In(ModulePlaces.Both, Text("point", ModuleForms.Places(1, 1, ModuleRules.Point))),
                 In(ModulePlaces.Both, Text("line", ModuleForms.Places(2, int.MaxValue, ModuleRules.Point))),
                 In(ModulePlaces.Both, Text("polygon", ModuleForms.Places(4, int.MaxValue, ModuleRules.Point))),
-                In(ModulePlaces.Both, Text("box", ModuleForms.Places(2, 2, ModuleRules.Point))),
+                In(ModulePlaces.Both, Text("box", ModuleForms.Box(ModuleRules.Point))),
                 In(ModulePlaces.Both, Text("circle", ModuleForms.Circle)),
                 In(ModulePlaces.Both, Any("where")),
                 In(ModulePlaces.Both, Text("elev", ModuleForms.Number("georss:elev"))),

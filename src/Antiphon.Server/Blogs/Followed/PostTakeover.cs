@@ -47,12 +47,12 @@ internal sealed class PostTakeover(AntiphonContext database, Blog blog, IKeySour
         var posts = await database
             .Posts.Where(post => keysOfKnown.Contains(post.Id))
             .ToDictionaryAsync(post => post.Id, cancellation);
-        var deleted = StandingDeletions.Of(feed);
+        var deletions = StandingDeletions.Of(feed);
         var (added, changed) = (0, 0);
         foreach (var entry in recognition.Entries)
         {
             var id = EntryMatcher.IdOf(entry.Item)!;
-            if (entry.Known is null && deleted.Contains(id))
+            if (entry.Known is null && deletions.Gone.Contains(id))
                 continue;
             if (entry.Known is null)
             {
@@ -65,26 +65,31 @@ internal sealed class PostTakeover(AntiphonContext database, Blog blog, IKeySour
             }
         }
 
-        changed += await WithdrawAsync(deleted, cancellation);
+        changed += await SetAsync(deletions.Gone, PostStatus.Published, PostStatus.Withdrawn, cancellation);
+        changed += await SetAsync(deletions.Back, PostStatus.Withdrawn, PostStatus.Published, cancellation);
         return new Takeover(added, changed, recognition.IdsChange);
     }
 
-    private async Task<int> WithdrawAsync(IReadOnlySet<string> deleted, CancellationToken cancellation)
+    // What its feed says was deleted leaves, and what it has again afterwards returns.
+    private async Task<int> SetAsync(
+        IReadOnlySet<string> ids,
+        PostStatus from,
+        PostStatus to,
+        CancellationToken cancellation
+    )
     {
-        if (deleted.Count == 0)
+        if (ids.Count == 0)
             return 0;
-        var gone = await database
-            .Posts.Where(post =>
-                post.BlogId == blog.Id && post.Status == PostStatus.Published && deleted.Contains(post.SourceId!)
-            )
+        var posts = await database
+            .Posts.Where(post => post.BlogId == blog.Id && post.Status == from && ids.Contains(post.SourceId!))
             .ToListAsync(cancellation);
-        foreach (var post in gone)
+        foreach (var post in posts)
         {
-            (post.Status, post.UpdatedAt) = (PostStatus.Withdrawn, now);
+            (post.Status, post.UpdatedAt) = (to, now);
             post.Revision++;
         }
 
-        return gone.Count;
+        return posts.Count;
     }
 
     private async Task<List<KnownEntry>> KnownAsync(List<FeedItem> items, CancellationToken cancellation)

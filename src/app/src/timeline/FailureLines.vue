@@ -60,8 +60,7 @@ async function resume(channel: number): Promise<void> {
     </p>
     <p v-for="one in causes" :key="`${one.channelId} ${one.answer}`" class="cause">
       <span
-        ><RichText
-          :of="rich('deliveriesFailed', { name: nameOf(one.channelId), count: one.count, answer: one.words })"
+        ><RichText :of="rich('deliveriesFailed', { name: nameOf(one.channelId), count: one.count, answer: one.words })"
       /></span>
       <v-btn v-if="props.mayAct" size="small" variant="outlined" :loading="act.running.value" @click="retry(one)">{{
         one.count === 1 ? t('retry') : t('retryAllCount', { count: one.count })

@@ -16,10 +16,13 @@ public sealed class StandingDeletionsTests
         Assert.Equal(expected, Deleted(deletions));
 
     [Theory]
-    [InlineData("2026-11-24T09:00:00Z", "urn:moor:1")]
-    [InlineData("2026-11-24T11:00:00Z", "")]
-    public void An_entry_that_came_back_later_is_there(string updated, string expected) =>
-        Assert.Equal(expected, Deleted(Gone + Entry(updated)));
+    [InlineData("2026-11-24T09:00:00Z", "urn:moor:1", "")]
+    [InlineData("2026-11-24T11:00:00Z", "", "urn:moor:1")]
+    public void An_entry_that_came_back_later_is_there(string updated, string gone, string back)
+    {
+        Assert.Equal(gone, Deleted(Gone + Entry(updated)));
+        Assert.Equal(back, string.Join(' ', Read(Gone + Entry(updated)).Back));
+    }
 
     [Fact]
     public void A_deletion_at_no_moment_gives_way_to_the_entry() =>
@@ -28,16 +31,15 @@ public sealed class StandingDeletionsTests
     private static string Entry(string updated) =>
         $"<entry><id>urn:moor:1</id><title>One</title><updated>{updated}</updated></entry>";
 
-    private static string Deleted(string inside) =>
-        string.Join(
-            ' ',
-            StandingDeletions.Of(
-                FeedReader
-                    .Read(
-                        $"<feed xmlns=\"http://www.w3.org/2005/Atom\" xmlns:at=\"http://purl.org/atompub/tombstones/1.0\"><id>urn:moor:feed</id><title>Log</title><updated>2026-11-24T12:00:00Z</updated>{inside}</feed>",
-                        new FeedReadOptions(null, null)
-                    )
-                    .Feed!
-            )
+    private static string Deleted(string inside) => string.Join(' ', Read(inside).Gone);
+
+    private static StandingDeletions Read(string inside) =>
+        StandingDeletions.Of(
+            FeedReader
+                .Read(
+                    $"<feed xmlns=\"http://www.w3.org/2005/Atom\" xmlns:at=\"http://purl.org/atompub/tombstones/1.0\"><id>urn:moor:feed</id><title>Log</title><updated>2026-11-24T12:00:00Z</updated>{inside}</feed>",
+                    new FeedReadOptions(null, null)
+                )
+                .Feed!
         );
 }

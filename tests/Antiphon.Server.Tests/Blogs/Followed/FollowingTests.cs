@@ -51,6 +51,19 @@ public sealed class FollowingTests(FollowingTests.Shared shared) : IClassFixture
     }
 
     [Fact]
+    public async Task An_entry_that_was_deleted_and_is_there_again_afterwards_returns()
+    {
+        _site.Say(Feed("First", "Second"), "application/rss+xml");
+        await VisitAsync();
+        _site.Say(Deleting(1, Feed("First")), "application/rss+xml");
+        await VisitAsync();
+        var again = Feed("First", "Second").Replace("24 Nov 2026 09:31", "25 Nov 2026 09:31", StringComparison.Ordinal);
+        _site.Say(Deleting(1, again.Replace("Tue, 25", "Wed, 25", StringComparison.Ordinal)), "application/rss+xml");
+        await VisitAsync();
+        Assert.Equal(["First published", "Second published"], await StandingsAsync());
+    }
+
+    [Fact]
     public async Task An_entry_that_is_deleted_when_it_is_seen_first_becomes_no_post()
     {
         _site.Say(Deleting(1, Feed("First", "Second")), "application/rss+xml");

@@ -38,6 +38,16 @@ internal static class PlaceRepair
         return string.Join(' ', parts) + $" {parts[0]} {parts[1]}";
     }
 
+    /// <summary>A box with its southern latitude first; longitudes follow where they too stood the wrong way round.</summary>
+    public static string Upright(string value)
+    {
+        var parts = Parts(value);
+        var (west, east) = (NumberForm.Decimal(parts[1])!.Value, NumberForm.Decimal(parts[3])!.Value);
+        return west > east
+            ? $"{parts[2]} {parts[3]} {parts[0]} {parts[1]}"
+            : $"{parts[2]} {parts[1]} {parts[0]} {parts[3]}";
+    }
+
     private static string[] Parts(string value) =>
         value.Split([' ', ',', '\t', '\r', '\n'], StringSplitOptions.RemoveEmptyEntries);
 }

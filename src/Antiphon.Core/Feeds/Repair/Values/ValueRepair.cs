@@ -55,6 +55,7 @@ internal static class ValueRepair
         [ModuleRules.Explicit.Id] = (_, value, _) => IsYes(value) ? "true" : null,
         [ModuleRules.Point.Id] = (_, value, _) => PlaceRepair.Spaced(value),
         [ModuleStructureRules.PlaceOutside.Id] = (_, value, _) => PlaceRepair.TurnedAbout(value),
+        [ModuleStructureRules.BoxTurned.Id] = (_, value, _) => PlaceRepair.Upright(value),
         [ModuleStructureRules.RingOpen.Id] = (_, value, _) => PlaceRepair.Closed(value),
         [ModuleStructureRules.Value.Id] = Word,
     };

@@ -116,6 +116,18 @@ internal static class ModuleStructureRules
         ReadersCope = true,
     };
 
+    /// <summary>A box whose corners are given the wrong way round; on the far side of the earth its east is below its west.</summary>
+    public static readonly CheckRule BoxTurned = new(
+        "georss-box-turned",
+        Severity.Error,
+        "The first corner of the box lies north of the second",
+        "Write the lower left corner first, then the upper right one.",
+        "GeoRSS Simple, box"
+    )
+    {
+        ReadersCope = true,
+    };
+
     /// <summary>Half of a place.</summary>
     public static readonly CheckRule PositionHalf = new(
         "geo-position-half",
@@ -138,6 +150,7 @@ internal static class ModuleStructureRules
         ElementInText,
         PlaceOutside,
         RingOpen,
+        BoxTurned,
         PositionHalf,
     ];
 }

@@ -36,6 +36,7 @@ internal static class HtmlCases
             Case.Html("html-entity-unknown", "<p>Cloud &#0; again &#1114112;.</p>"),
             Case.Html("html-element-outside", "<p>Seen:</p><li>an owl</li>"),
             Case.Html("html-element-outside", "<table><td>an owl</td></table>"),
+            Case.Content("html-element-outside", "<content type=\"xhtml\"><div xmlns=\"http://www.w3.org/1999/xhtml\"><p>Seen:</p><li>an owl</li></div></content>"),
             Case.Html("html-link-nested", "<p><a href=\"https://quillmoor.example/\">a <a href=\"https://quillmoor.example/2\">b</a></a></p>"),
             Case.Html("html-style-position", "<p style=\"position: fixed; top: 0\">Cloud.</p>"),
             Case.Html("html-unsafe", "<p>Cloud.</p><iframe src=\"https://quillmoor.example/map\"></iframe>"),

@@ -38,6 +38,7 @@ internal static class ModuleCases
             Case.Rss("module-markup-not-escaped", "<![CDATA[<p>Cloud.</p>]]>", "<p>Cloud.</p>"),
             Case.Rss("georss-place-outside", "54.1 -2.3", "154.1 -2.3"),
             Case.Item("georss-place-outside", $"<geo:lat {Geo}>95</geo:lat><geo:long {Geo}>2</geo:long>"),
+            Case.Item("georss-box-turned", "<georss:box>55 -3 54 -2</georss:box>"),
             Case.Item("georss-ring-open", "<georss:polygon>54 -2 55 -2 55 -3 54 -3</georss:polygon>"),
             Case.Rss("georss-point-invalid", "54.1 -2.3", "54.1"),
             Case.Item("georss-point-invalid", "<georss:line>54 -2 55</georss:line>"),

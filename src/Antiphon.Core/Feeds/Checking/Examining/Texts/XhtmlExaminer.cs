@@ -21,6 +21,17 @@ internal static class XhtmlExaminer
         }
     }
 
+    private static bool IsWithin(SourceElement element, string[] wholes)
+    {
+        for (var outer = element.Parent; outer?.Namespace == FeedNamespaces.Xhtml; outer = outer.Parent)
+        {
+            if (wholes.Contains(outer.LocalName))
+                return true;
+        }
+
+        return false;
+    }
+
     private static void ExamineOne(Examination examination, SourceElement element, HashSet<string> told)
     {
         var known = HtmlVocabulary.Of(element.LocalName);
@@ -30,6 +41,8 @@ internal static class XhtmlExaminer
             examination.Report(HtmlRules.ElementUnknown, element, element.LocalName);
         else if (known.IsObsolete && told.Add("obsolete"))
             examination.Report(HtmlRules.ElementObsolete, element, element.LocalName);
+        if (HtmlVocabulary.PartOf(element.LocalName) is { } wholes && !IsWithin(element, wholes) && told.Add("outside"))
+            examination.Report(HtmlRules.OutsideParent, element, $"<{element.LocalName}>", $"<{wholes[0]}>");
         if (element.LocalName == "img" && element.Attribute("alt") is null && told.Add("alt"))
             examination.Report(ContentRules.PictureWithoutWords, element);
         foreach (var attribute in element.Attributes.Where(attribute => attribute.Namespace.Length == 0))
