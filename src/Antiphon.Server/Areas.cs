@@ -130,6 +130,7 @@ internal static class Areas
         site.MapFollowLinks();
         site.MapShareWays();
         site.MapBlogs();
+        site.MapDisconnecting();
         site.MapOwnFields();
         site.MapPageSettings();
         site.MapFollowedFeeds();

@@ -50,6 +50,12 @@ public sealed class Blog
     /// <summary>When it was connected.</summary>
     public DateTimeOffset CreatedAt { get; set; }
 
+    /// <summary>
+    /// When it was removed with its posts, which lie in the bin as long; null while it is there. No query sees a removed
+    /// blog unless it asks for it.
+    /// </summary>
+    public DateTimeOffset? RemovedAt { get; set; }
+
     /// <summary>How its feed is followed; null for a blog written here.</summary>
     public Following? Following { get; set; }
 }

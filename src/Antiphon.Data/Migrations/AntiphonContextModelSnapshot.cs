@@ -217,6 +217,9 @@ namespace Antiphon.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<long?>("RemovedAt")
+                        .HasColumnType("INTEGER");
+
                     b.Property<string>("SearchDescription")
                         .HasColumnType("TEXT");
 

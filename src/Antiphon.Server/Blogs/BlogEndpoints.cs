@@ -24,7 +24,6 @@ internal static class BlogEndpoints
         blogs.MapGet("", ListBlogs).Needs(SiteRight.See).WithName("listBlogs");
         blogs.MapPost("", StartBlog).Needs(SiteRight.Edit).Validate<BlogRequest>().WithName("startBlog");
         blogs.MapPut("/{blog:long}", ChangeBlog).Needs(SiteRight.Edit).Validate<BlogRequest>().WithName("changeBlog");
-        blogs.MapDelete("/{blog:long}", DisconnectBlog).Needs(SiteRight.Own).WithName("disconnectBlog");
         blogs
             .MapPost("/discover", Discover)
             .Needs(SiteRight.Edit)
@@ -73,28 +72,6 @@ internal static class BlogEndpoints
         return TypedResults.Ok(await ViewAsync(database, blog));
     }
 
-    private static async Task<Results<NoContent, NotFound>> DisconnectBlog(
-        long site,
-        long blog,
-        AntiphonContext database,
-        HubSubscriber hubs,
-        CancellationToken cancellation
-    )
-    {
-        var hub = await database
-            .HubSubscriptions.AsNoTracking()
-            .FirstOrDefaultAsync(
-                subscription => subscription.BlogId == blog && subscription.Following.Blog.SiteId == site,
-                cancellation
-            );
-        var removed = await database
-            .Blogs.Where(row => row.Id == blog && row.SiteId == site)
-            .ExecuteDeleteAsync(cancellation);
-        if (hub is not null && removed > 0)
-            await hubs.LeaveAsync(hub, cancellation);
-        return removed > 0 ? TypedResults.NoContent() : TypedResults.NotFound();
-    }
-
     private static async Task<Results<Ok<DiscoverView>, ProblemHttpResult>> Discover(
         long site,
         DiscoverRequest request,
@@ -134,13 +111,19 @@ internal static class BlogEndpoints
         var now = clock.GetUtcNow();
         var title = FeedReader.Read(fetched.Bytes, new(fetched.ContentType, fetched.Address)).Feed?.Title;
         var name = string.IsNullOrWhiteSpace(request.Name) ? title ?? fetched.Address.Host : request.Name.Trim();
-        var blog = new Blog
+        var blog = await TakenUpAsync(database, site, request.Blog, cancellation);
+        if (blog is null)
         {
-            SiteId = site,
-            Key = keys.NewKey(),
-            Name = name,
-            CreatedAt = now,
-        };
+            blog = new Blog
+            {
+                SiteId = site,
+                Key = keys.NewKey(),
+                Name = name,
+                CreatedAt = now,
+            };
+            database.Blogs.Add(blog);
+        }
+
         blog.Following = new Following
         {
             FeedAddress = request.FeedAddress,
@@ -148,11 +131,21 @@ internal static class BlogEndpoints
             NextVisitAt = now,
             HeldUntil = now + leases.Length,
         };
-        database.Blogs.Add(blog);
         await database.SaveChangesAsync(cancellation);
         await visit.BeginAsync(database, blog, fetched, cancellation);
         return TypedResults.Ok(await ViewAsync(database, blog.Id));
     }
+
+    // A blog whose feed was followed once goes on with the posts it has.
+    private static Task<Blog?> TakenUpAsync(
+        AntiphonContext database,
+        long site,
+        long? blog,
+        CancellationToken cancellation
+    ) =>
+        database
+            .Blogs.Where(row => row.SiteId == site && row.Id == blog && row.Following == null)
+            .SingleOrDefaultAsync(cancellation);
 
     private static async Task<Results<Ok<BlogView>, NotFound>> Visit(
         long site,

@@ -7,5 +7,6 @@ internal static class BlogsRegistration
     public static void AddBlogs(this WebApplicationBuilder builder)
     {
         builder.Services.AddTransient<BlogDiscovery>();
+        builder.Services.AddScoped<BlogRemoval>();
     }
 }

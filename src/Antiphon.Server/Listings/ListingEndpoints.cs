@@ -231,9 +231,10 @@ internal static class ListingEndpoints
         AntiphonContext database
     )
     {
-        var blogs = await database.Blogs.CountAsync(blog =>
-            blog.SiteId == site && request.Definition.Blogs.Contains(blog.Id)
-        );
+        // One that was removed may come back, and the listing keeps its place for it.
+        var blogs = await database
+            .Blogs.IgnoreQueryFilters()
+            .CountAsync(blog => blog.SiteId == site && request.Definition.Blogs.Contains(blog.Id));
         if (blogs != request.Definition.Blogs.Distinct().Count())
             return FieldProblem.For("definition.blogs", "One of the blogs does not belong to this site; choose again.");
         var isForeign =

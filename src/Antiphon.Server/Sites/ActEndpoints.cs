@@ -1,13 +1,14 @@
 using Antiphon.Core.Sites;
 using Antiphon.Data;
 using Antiphon.Server.Platform.Access;
+using Antiphon.Server.Platform.Language;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Sites;
 
 /// <summary>A line of the record.</summary>
-internal sealed record ActView(long Id, string By, DateTimeOffset At, string What, long? PostId);
+internal sealed record ActView(long Id, string By, DateTimeOffset At, [property: TeamText] string What, long? PostId);
 
 /// <summary>/api/sites/{site}/acts: who did what.</summary>
 internal static class ActEndpoints

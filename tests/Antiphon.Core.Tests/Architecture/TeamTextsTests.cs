@@ -91,6 +91,27 @@ public sealed partial class TeamTextsTests
         Assert.True(said.Count == 0, $"No German for:\n{string.Join('\n', said)}");
     }
 
+    [Fact]
+    public void Everything_the_activity_log_says_is_translated()
+    {
+        var said = WrittenSentences
+            .Files("Antiphon.Server")
+            .SelectMany(file =>
+                file.Root.DescendantNodes()
+                    .Where(node =>
+                        node is InvocationExpressionSyntax call && call.Expression.ToString() == "acts.AddAsync"
+                        || node is MethodDeclarationSyntax { Identifier.Text: "WordsFor" }
+                            && file.File.EndsWith("BulkChanges.cs", StringComparison.Ordinal)
+                    )
+            )
+            .SelectMany(WrittenSentences.Texts)
+            .Where(text => text.Any(char.IsLetter) && text != ", ")
+            .ToHashSet(StringComparer.Ordinal);
+        Assert.True(said.Count > 20, $"Only {said.Count} texts of the log were found.");
+        said.ExceptWith(German.Keys);
+        Assert.True(said.Count == 0, $"No German for:\n{string.Join('\n', said)}");
+    }
+
     [Theory]
     [InlineData("Antiphon.Core")]
     [InlineData("Antiphon.Server")]

@@ -57,7 +57,8 @@ public sealed class TeamLanguageTests(AntiphonHost host) : IClassFixture<Antipho
                     SiteId = host.Site,
                     At = DateTimeOffset.UtcNow,
                     Title = "Fellside Walkers has errors",
-                    Text = "“Tue, 31 Feb 2026” is not a valid date (line 20)\nand 3 more",
+                    Text =
+                        "“Tue, 31 Feb 2026” is not a valid date (line 20)\nThe document breaks off in <item> (line 5)\nand 3 more",
                     Path = "s/1/feeds",
                 }
             );
@@ -65,7 +66,10 @@ public sealed class TeamLanguageTests(AntiphonHost host) : IClassFixture<Antipho
         });
         var notice = (await AskAsync(HttpMethod.Get, "notices", "de")).Items()[0];
         Assert.Equal("Fellside Walkers hat Fehler", notice.Text("title"));
-        Assert.Equal("„Tue, 31 Feb 2026“ ist kein gültiges Datum (Zeile 20)\nund 3 weitere", notice.Text("text"));
+        Assert.Equal(
+            "„Tue, 31 Feb 2026“ ist kein gültiges Datum (Zeile 20)\nDas Dokument bricht in <item> ab (Zeile 5)\nund 3 weitere",
+            notice.Text("text")
+        );
         Assert.Equal(
             "Fellside Walkers has errors",
             (await AskAsync(HttpMethod.Get, "notices", "en")).Items()[0].Text("title")

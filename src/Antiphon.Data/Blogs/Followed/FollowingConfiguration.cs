@@ -1,3 +1,4 @@
+using System.Linq.Expressions;
 using Antiphon.Core.Feeds.Following;
 using Antiphon.Core.Feeds.Model;
 using Antiphon.Data.Conversions;
@@ -13,9 +14,16 @@ internal sealed class FollowingConfiguration
         IEntityTypeConfiguration<FeedVisitRecord>,
         IEntityTypeConfiguration<FeedMove>
 {
+    /// <summary>What every query asks that does not say otherwise.</summary>
+    internal static readonly Expression<Func<Following, bool>> OfBlogThatIsThere = following =>
+        following.Blog.RemovedAt == null;
+
     /// <inheritdoc/>
     public void Configure(EntityTypeBuilder<Following> builder)
     {
+        // The model that is written out in advance gets it from its own file.
+        if (!EF.IsDesignTime)
+            builder.HasQueryFilter(OfBlogThatIsThere);
         builder.HasKey(following => following.BlogId);
         builder
             .HasOne(following => following.Blog)

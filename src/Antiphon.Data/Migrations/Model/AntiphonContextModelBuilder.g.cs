@@ -14,7 +14,7 @@ namespace Antiphon.Data.Migrations.Model
     public partial class AntiphonContextModel
     {
         private AntiphonContextModel()
-            : base(skipDetectChanges: false, modelId: new Guid("57f060fd-1c38-45b7-b669-256868bf130e"), entityTypeCount: 80)
+            : base(skipDetectChanges: false, modelId: new Guid("1a924fc8-5454-4427-9622-c725d2fc9150"), entityTypeCount: 80)
         {
         }
 

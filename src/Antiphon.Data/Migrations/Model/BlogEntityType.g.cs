@@ -24,7 +24,7 @@ namespace Antiphon.Data.Migrations.Model
                 "Antiphon.Data.Blogs.Blog",
                 typeof(Blog),
                 baseEntityType,
-                propertyCount: 13,
+                propertyCount: 14,
                 navigationCount: 2,
                 foreignKeyCount: 1,
                 unnamedIndexCount: 3,
@@ -103,6 +103,14 @@ namespace Antiphon.Data.Migrations.Model
                 fieldInfo: typeof(Blog).GetField("<PageLook>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 valueConverter: new StoredJsonConverter<PageLook>(),
                 valueComparer: new StoredJsonComparer<PageLook>());
+
+            var removedAt = runtimeEntityType.AddProperty(
+                "RemovedAt",
+                typeof(DateTimeOffset?),
+                propertyInfo: typeof(Blog).GetProperty("RemovedAt", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(Blog).GetField("<RemovedAt>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                nullable: true,
+                valueConverter: new InstantConverter());
 
             var searchDescription = runtimeEntityType.AddProperty(
                 "SearchDescription",

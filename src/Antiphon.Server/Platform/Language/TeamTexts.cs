@@ -23,12 +23,14 @@ internal sealed partial class TeamTexts
     {
         var all = texts.DistinctBy(text => text.Key).ToList();
         _whole = all.Where(text => !Place().IsMatch(text.Key)).ToDictionary(StringComparer.Ordinal);
-        // What says most itself fits first, or "{0}: {1}" would fit everything.
+        // What is added in brackets to any sentence comes first; then what says most itself, or "{0}: {1}" would fit
+        // everything.
         _patterns =
         [
             .. all.Where(text => Place().IsMatch(text.Key))
-                .Select(Pattern.Of)
-                .OrderByDescending(pattern => pattern.Weight),
+                .OrderByDescending(text => text.Key.StartsWith("{0} (", StringComparison.Ordinal))
+                .ThenByDescending(text => Place().Replace(text.Key, string.Empty).Length)
+                .Select(Pattern.Of),
         ];
     }
 
@@ -100,7 +102,7 @@ internal sealed partial class TeamTexts
     private static partial Regex Place();
 
     /// <summary>A sentence with places for values, in both languages.</summary>
-    private sealed record Pattern(Regex English, string Surely, string Translated, int Weight)
+    private sealed record Pattern(Regex English, string Surely, string Translated)
     {
         public static Pattern Of(KeyValuePair<string, string> text)
         {
@@ -121,8 +123,7 @@ internal sealed partial class TeamTexts
                     TimeSpan.FromMilliseconds(100)
                 ),
                 Place().Split(text.Key).MaxBy(part => part.Length)!,
-                text.Value,
-                Place().Replace(text.Key, string.Empty).Length
+                text.Value
             );
         }
 

@@ -5,7 +5,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Antiphon.Server.Posts.Lists;
 
 /// <summary>
-/// Deletes for good what has lain in the bin for thirty days, and forgets what changes to many posts were before.
+/// Deletes for good what has lain in the bin for thirty days, blogs that were removed among it, and forgets what changes to many posts were before.
 /// </summary>
 internal sealed class BinClearing(IServiceScopeFactory scopes, TimeProvider clock, ILogger<BinClearing> log)
     : RepeatedWork(scopes, clock, log)
@@ -21,6 +21,10 @@ internal sealed class BinClearing(IServiceScopeFactory scopes, TimeProvider cloc
         await database
             .Posts.IgnoreQueryFilters()
             .Where(post => post.DeletedAt <= until)
+            .ExecuteDeleteAsync(cancellation);
+        await database
+            .Blogs.IgnoreQueryFilters()
+            .Where(blog => blog.RemovedAt <= until)
             .ExecuteDeleteAsync(cancellation);
         await database.BulkChanges.Where(change => change.MadeAt <= until).ExecuteDeleteAsync(cancellation);
     }

@@ -128,7 +128,9 @@ internal sealed class BulkChanges(AntiphonContext database, ActRecord acts, Time
             return PostQuery.Of(request.Found!).In(database, site);
         var all =
             request.Kind == BulkKind.Restore
-                ? database.Posts.IgnoreQueryFilters().Where(post => post.DeletedAt != null)
+                ? database
+                    .Posts.IgnoreQueryFilters()
+                    .Where(post => post.DeletedAt != null && post.Blog.RemovedAt == null)
                 : database.Posts;
         return all.Where(post => post.SiteId == site && ids.Contains(post.Id));
     }
@@ -200,13 +202,24 @@ internal sealed class BulkChanges(AntiphonContext database, ActRecord acts, Time
         var words = string.Join(", ", request.Words ?? []);
         return request.Kind switch
         {
-            BulkKind.Category => $"put {count} posts into {(words.Length == 0 ? "no category" : words)}",
-            BulkKind.Author => $"made {(words.Length == 0 ? "nobody" : words)} the author of {count} posts",
+            BulkKind.Category when words.Length == 0 => $"took the category off {count} posts",
+            BulkKind.Category => $"put {count} posts into {words}",
+            BulkKind.Author when words.Length == 0 => $"took the author off {count} posts",
+            BulkKind.Author => $"made {words} the author of {count} posts",
             BulkKind.AddTags => $"tagged {count} posts {words}",
             BulkKind.RemoveTags => $"took {words} off {count} posts",
-            BulkKind.Comments => $"turned comments {(request.IsOn ? "on" : "off")} for {count} posts",
-            BulkKind.Featured => $"{(request.IsOn ? "featured" : "no longer features")} {count} posts",
-            BulkKind.Status => $"made {count} posts {request.Status!.Value.ToString().ToLowerInvariant()}",
+            BulkKind.Comments when request.IsOn => $"turned comments on for {count} posts",
+            BulkKind.Comments => $"turned comments off for {count} posts",
+            BulkKind.Featured when request.IsOn => $"featured {count} posts",
+            BulkKind.Featured => $"stopped featuring {count} posts",
+            BulkKind.Status => request.Status switch
+            {
+                PostStatus.Published => $"published {count} posts",
+                PostStatus.Withdrawn => $"withdrew {count} posts",
+                PostStatus.Scheduled => $"scheduled {count} posts",
+                PostStatus.InReview => $"passed {count} posts on for review",
+                _ => $"made {count} posts drafts",
+            },
             BulkKind.Delete => $"put {count} posts into the bin",
             _ => $"restored {count} posts",
         };

@@ -80,7 +80,9 @@ internal sealed class PostQuery
     {
         var found = database.Posts.Where(post => post.SiteId == site);
         if (Bin == true)
-            found = database.Posts.IgnoreQueryFilters().Where(post => post.SiteId == site && post.DeletedAt != null);
+            found = database
+                .Posts.IgnoreQueryFilters()
+                .Where(post => post.SiteId == site && post.DeletedAt != null && post.Blog.RemovedAt == null);
         if (Status is { Value: var status })
             found = found.Where(post => post.Status == status);
         if (Blog is { } blog)

@@ -3,7 +3,9 @@ import { ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, type Schemas, take } from '../api'
 import { PageTitle, useAct, useNotice, useQueryValue, useRefresh, useSite } from '../shared'
+import BlogList from './BlogList.vue'
 import CandidateCard from './CandidateCard.vue'
+import RemovedBlogs from './RemovedBlogs.vue'
 import { t } from './texts'
 
 const { id } = useSite()
@@ -104,6 +106,7 @@ async function list(): Promise<void> {
         />
         <v-btn type="submit" height="48" :loading="act.running.value && !found">{{ t('findFeed') }}</v-btn>
       </form>
+      <p v-if="!found && !connected && !act.running.value" class="soft how">{{ t('howConnectingGoes') }}</p>
       <p v-if="act.running.value && !found && !connected" class="waiting" role="status">
         {{ t('lookingFeedsAddress') }}
       </p>
@@ -157,6 +160,8 @@ async function list(): Promise<void> {
         <v-btn type="submit" :loading="act.running.value">{{ t('createBlog') }}</v-btn>
       </div>
     </form>
+    <BlogList />
+    <RemovedBlogs />
   </div>
 </template>
 
@@ -166,6 +171,10 @@ async function list(): Promise<void> {
   gap: 12px;
   align-items: flex-start;
   max-width: 46rem;
+}
+.how {
+  max-width: 46rem;
+  margin: 10px 0 0;
 }
 .done {
   max-width: 46rem;

@@ -29,6 +29,44 @@ const de: Translated<typeof en> = {
   nameBlog: 'Name des Blogs',
   createBlog: 'Blog anlegen',
 
+  howConnectingGoes:
+    'Wir suchen den Feed des Blogs und zeigen, was darin steht; Sie wählen. Auf Ihren Seiten erscheint nichts, bevor Sie eine Liste anlegen.',
+
+  // BlogList
+  blogsOfSite: 'Blogs dieser Website',
+  noBlogHereYet: 'Noch kein Blog. Verbinden Sie oben eines, oder beginnen Sie hier ein neues.',
+  followed: 'Gefolgt',
+  writtenHere: 'Hier geschrieben',
+  countPosts: '{posts, plural, one {# Beitrag} other {# Beiträge}}',
+  rename: 'Umbenennen',
+  disconnect: 'Trennen',
+
+  // BlogDialog
+  renameBlog: 'Blog umbenennen',
+  nameSaved: '„{name}“ wurde gespeichert.',
+  cancel: 'Abbrechen',
+
+  // DisconnectDialog
+  disconnectName: '„{name}“ trennen',
+  stopFollowing: 'Nicht mehr folgen',
+  postsStayNoNewOnes:
+    '{posts, plural, one {# Beitrag bleibt und lässt} other {# Beiträge bleiben und lassen}} sich hier bearbeiten. Neue kommen nicht dazu.',
+  removeBlogPosts: 'Das Blog mit seinen Beiträgen entfernen',
+  postsLeaveEverything:
+    '{posts, plural, one {# Beitrag verschwindet} other {# Beiträge verschwinden}} aus Listen, Feeds und Seiten. 30 Tage lang lässt sich alles wiederherstellen.',
+  listingsShowIt:
+    '{listings, plural, one {Diese Liste zeigt es: {names}.} other {# Listen zeigen es: {names}.}} Die anderen Beiträge darin bleiben.',
+  removeBlog: 'Blog entfernen',
+  nameNoLongerFollowed: '„{name}“ wird nicht mehr gefolgt.',
+  nameRemoved: '„{name}“ wurde entfernt.',
+
+  // RemovedBlogs
+  removedBlogs: 'Entfernte Blogs',
+  removed: 'entfernt',
+  restore: 'Wiederherstellen',
+  nameRestored: '„{name}“ ist wieder da.',
+  removedBlogsStay: 'Entfernte Blogs werden nach 30 Tagen endgültig gelöscht.',
+
   // PageAddress
   connectedLastChecked: 'Verbunden, zuletzt geprüft {when}.',
   webAddress: 'Webadresse',

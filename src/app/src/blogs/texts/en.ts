@@ -25,6 +25,44 @@ export default {
   nameBlog: 'Name of the blog',
   createBlog: 'Create blog',
 
+  howConnectingGoes:
+    'We look for the blog’s feed and show what it holds; you choose. Nothing appears on your pages before you create a listing.',
+
+  // BlogList
+  blogsOfSite: 'Blogs of this site',
+  noBlogHereYet: 'No blog yet. Connect one above, or start one here.',
+  followed: 'Followed',
+  writtenHere: 'Written here',
+  countPosts: '{posts, plural, one {# post} other {# posts}}',
+  rename: 'Rename',
+  disconnect: 'Disconnect',
+
+  // BlogDialog
+  renameBlog: 'Rename blog',
+  nameSaved: '“{name}” was saved.',
+  cancel: 'Cancel',
+
+  // DisconnectDialog
+  disconnectName: 'Disconnect “{name}”',
+  stopFollowing: 'Stop following',
+  postsStayNoNewOnes:
+    '{posts, plural, one {# post stays} other {# posts stay}}, and can be edited here. No new ones come in.',
+  removeBlogPosts: 'Remove the blog and its posts',
+  postsLeaveEverything:
+    '{posts, plural, one {# post leaves} other {# posts leave}} listings, feeds and pages. Both can be restored for 30 days.',
+  listingsShowIt:
+    '{listings, plural, one {This listing shows it: {names}.} other {# listings show it: {names}.}} The others in it stay.',
+  removeBlog: 'Remove blog',
+  nameNoLongerFollowed: '“{name}” is no longer followed.',
+  nameRemoved: '“{name}” was removed.',
+
+  // RemovedBlogs
+  removedBlogs: 'Removed blogs',
+  removed: 'removed',
+  restore: 'Restore',
+  nameRestored: '“{name}” is back.',
+  removedBlogsStay: 'Removed blogs are deleted permanently after 30 days.',
+
   // PageAddress
   connectedLastChecked: 'Connected, last checked {when}.',
   webAddress: 'Web address',

@@ -15,7 +15,7 @@ const de: Translated<typeof en> = {
   // doors: other words people look for a screen or a setting by
   forCoverage: 'wo, Tafel, Übersicht, fehlt',
   forWriting: 'neu, Entwurf, verfassen, Artikel',
-  forConnecting: 'folgen, hinzufügen, abonnieren, Feed, Import',
+  forConnecting: 'folgen, hinzufügen, abonnieren, Feed, Import, umbenennen, trennen, nicht mehr folgen, Blog entfernen',
   forChecking: 'validieren, reparieren, RSS, Atom, JSON, Fehler',
   forCalendar: 'planen, Termine, Monat, Redaktionsplan',
   forPictures: 'Fotos, Medien, Bibliothek, Alternativtext, hochladen',

@@ -12,7 +12,7 @@ export default {
   // doors: other words people look for a screen or a setting by
   forCoverage: 'where, board, overview, missing',
   forWriting: 'new, draft, compose, article',
-  forConnecting: 'follow, add, subscribe, feed, import',
+  forConnecting: 'follow, add, subscribe, feed, import, rename, disconnect, stop following, remove a blog',
   forChecking: 'validate, repair, RSS, Atom, JSON, errors',
   forCalendar: 'schedule, plan, month, dates',
   forPictures: 'images, photos, media, library, alt text, upload',
