@@ -13,12 +13,20 @@ internal sealed class BlogDiscovery(GuardedClient client, TimeProvider clock)
     /// <summary>Pages that may send on to another before it is given up.</summary>
     private const int MostSentOn = 2;
 
-    /// <summary>The feeds found, or why none was.</summary>
+    /// <summary>
+    /// The feeds found, or why none was. An address without a scheme is tried with https, and with http where nobody
+    /// answers to that.
+    /// </summary>
     public async Task<DiscoveryOutcome> FindAsync(string address, CancellationToken cancellation)
     {
-        if (Complete(address) is not { } uri)
+        var hasScheme = address.Contains("://", StringComparison.Ordinal);
+        if (Complete(hasScheme ? address.Trim() : $"https://{address.Trim()}") is not { } uri)
             return DiscoveryOutcome.Refused(FetchWords.For(FetchProblem.NotAnAddress, null), "not-an-address");
-        return await FromAddressAsync(uri, MostSentOn, cancellation);
+        var outcome = await FromAddressAsync(uri, MostSentOn, cancellation);
+        if (hasScheme || outcome.Code is not ("unreachable" or "insecure" or "too-slow"))
+            return outcome;
+        var plain = await FromAddressAsync(Complete($"http://{address.Trim()}")!, MostSentOn, cancellation);
+        return plain.View is null && plain.Code == "unreachable" ? outcome : plain;
     }
 
     private async Task<DiscoveryOutcome> FromAddressAsync(Uri uri, int mayBeSentOn, CancellationToken cancellation)
@@ -32,16 +40,10 @@ internal sealed class BlogDiscovery(GuardedClient client, TimeProvider clock)
         return LooksLikePage(start, given) ? await FromPageAsync(start, mayBeSentOn, cancellation) : Unreadable(given);
     }
 
-    private static Uri? Complete(string address)
-    {
-        var text = address.Trim();
-        if (!text.Contains("://", StringComparison.Ordinal))
-            text = "https://" + text;
-        return
-            Uri.TryCreate(text, UriKind.Absolute, out var uri) && uri.Scheme is "http" or "https" && uri.Host.Length > 0
+    private static Uri? Complete(string address) =>
+        Uri.TryCreate(address, UriKind.Absolute, out var uri) && uri.Scheme is "http" or "https" && uri.Host.Length > 0
             ? uri
             : null;
-    }
 
     private static string Code(FetchProblem problem) =>
         problem switch

@@ -63,6 +63,61 @@ public sealed class EditorStory(DemoInstallation demo)
     }
 
     [Fact]
+    public void Chosen_words_become_a_link_by_the_keys_the_button_names()
+    {
+        using var writer = demo.SignedIn("dov");
+        writer
+            .Open(new Uri(demo.Workplace, "posts/new"))
+            .Fill("textarea.headline", "Where the wall ends")
+            .Click(".ProseMirror")
+            .Type("The wall")
+            .Type(Keys.Shift + Keys.Home + Keys.Null)
+            .Type(Keys.Control + Keys.Shift + "k" + Keys.Null)
+            .Fill(".v-overlay input", "https://wall.example/" + Keys.Enter);
+        writer.Until("the link", _ => writer.Count(".ProseMirror a[href='https://wall.example/']") == 1 ? "yes" : null);
+        Assert.Equal("The wall", writer.Find(".ProseMirror a").Text);
+    }
+
+    [Fact]
+    public async Task What_a_picture_shows_is_written_once_and_known_to_the_library()
+    {
+        var picture = (await demo.AskAsync("api/sites/1/pictures"))["pictures"]![0]!.AsObject();
+        var (id, alt) = ((long)picture["id"]!, (string)picture["alt"]!);
+        object Described(string words) =>
+            new
+            {
+                name = (string)picture["name"]!,
+                alt = words,
+                caption = (string?)picture["caption"],
+                credit = (string?)picture["credit"],
+                focusX = (int)picture["focusX"]!,
+                focusY = (int)picture["focusY"]!,
+                edit = picture["edit"],
+            };
+        await demo.TellAsync(HttpMethod.Put, $"api/sites/1/pictures/{id}", Described(string.Empty));
+        using (var writer = demo.SignedIn())
+        {
+            writer
+                .Open(new Uri(demo.Workplace, "posts/new"))
+                .Fill("textarea.headline", "What stands in the yard")
+                .Click(".ProseMirror")
+                .Press("Insert")
+                .Press("Picture …")
+                .Sees("Choose a picture")
+                .Click(".shelf .grid button")
+                .Click(".writing figure img")
+                .Fill("label.alt input", "A bench in the yard" + Keys.Tab)
+                .Sees("The picture has this description in the library too.");
+        }
+
+        Assert.Equal(
+            "A bench in the yard",
+            (string)(await demo.AskAsync("api/sites/1/pictures"))["pictures"]![0]!["alt"]!
+        );
+        await demo.TellAsync(HttpMethod.Put, $"api/sites/1/pictures/{id}", Described(alt));
+    }
+
+    [Fact]
     public void A_picture_is_cut_for_listings_alone()
     {
         using var browser = demo.SignedIn();

@@ -56,6 +56,17 @@ public sealed class ConnectTests(ConnectHost hosts) : IClassFixture<ConnectHost>
     }
 
     [Fact]
+    public async Task Where_nobody_answers_to_https_the_address_is_tried_with_http()
+    {
+        _site.Say(Rss, "application/rss+xml");
+        var found = await _host.Owner.PostJsonAsync(
+            _host.Api + "blogs/discover",
+            new { address = $"{_site.Address.Authority}/feed.xml" }
+        );
+        Assert.Equal(new Uri(_site.Address, "feed.xml").AbsoluteUri, found.Text("candidates.0.address"));
+    }
+
+    [Fact]
     public async Task An_error_is_told_with_its_number()
     {
         _site.Say("broken", "text/plain", 503);

@@ -2,7 +2,7 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { ref } from 'vue'
 import { api, type Schemas, take } from '../api'
-import { CopyButton, PageTitle, useAct, useNotice, WhenText } from '../shared'
+import { AskButton, CopyButton, PageTitle, WhenText, useAct, useNotice } from '../shared'
 import { t } from './texts'
 
 const queries = useQueryClient()
@@ -58,7 +58,14 @@ async function revoke(token: Schemas['TokenView']): Promise<void> {
           <td><WhenText :at="token.createdAt" /></td>
           <td><WhenText :at="token.lastUsedAt" /></td>
           <td>
-            <button class="link back" @click="revoke(token)">{{ t('revoke') }}</button>
+            <AskButton
+              class="link back"
+              :title="t('revokeAsk', { name: token.name })"
+              :text="t('revokeMeans')"
+              :button="t('revoke')"
+              :act="() => revoke(token)"
+              >{{ t('revoke') }}</AskButton
+            >
           </td>
         </tr>
       </tbody>

@@ -113,6 +113,14 @@ async function list(): Promise<void> {
       <p v-if="act.trouble.value || act.fields.value.feedAddress" class="trouble" role="alert">
         {{ act.trouble.value || act.fields.value.feedAddress?.[0] }}
       </p>
+      <section v-if="act.code.value === 'no-feed'" class="hint done">
+        <p>{{ t('withoutFeedEither') }}</p>
+        <div class="row mt-3">
+          <v-btn variant="outlined" :to="{ path: `/s/${id}/posts/bring-in`, query: { address } }">{{
+            t('importPostsOfPage')
+          }}</v-btn><v-btn variant="outlined" @click="way = 'write'">{{ t('writeItHere') }}</v-btn>
+        </div>
+      </section>
       <section v-if="found" :aria-label="t('feedsFound')">
         <h2 class="group">
           {{

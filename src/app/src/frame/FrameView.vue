@@ -32,8 +32,9 @@ function isTyping(event: KeyboardEvent): boolean {
   return target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName)
 }
 
-onKeyStroke('k', (event) => {
-  if (!event.ctrlKey && !event.metaKey) return
+// With the lock for capitals on, letters come as capitals.
+onKeyStroke(['k', 'K'], (event) => {
+  if ((!event.ctrlKey && !event.metaKey) || event.shiftKey) return
   event.preventDefault()
   finding.value = true
 })

@@ -2,7 +2,7 @@
 import { mdiFileUploadOutline } from '@mdi/js'
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
-import { useRouter } from 'vue-router'
+import { useRoute, useRouter } from 'vue-router'
 import { api, lineOf, Problem, type Schemas, take, upload } from '../api'
 import { PageTitle, PostTabs, useAct, useSite, WhenText } from '../shared'
 import TakeOut from './TakeOut.vue'
@@ -25,8 +25,9 @@ const { data: blogs } = useQuery({
 const written = computed(() => blogs.value?.filter((blog) => blog.writtenHere) ?? [])
 const blog = ref(0)
 watch(written, (all) => (blog.value ||= all[0]?.id ?? 0), { immediate: true })
-const kind = ref<Schemas['ImportKind']>('csv')
-const addresses = ref('')
+const asked = useRoute().query
+const addresses = ref(typeof asked.address === 'string' ? asked.address : '')
+const kind = ref<Schemas['ImportKind']>(addresses.value ? 'pages' : 'csv')
 const sending = ref<number | null>(null)
 const file = ref<HTMLInputElement>()
 const kinds: { value: Schemas['ImportKind']; title: string }[] = [

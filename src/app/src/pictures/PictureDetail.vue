@@ -4,7 +4,7 @@ import { useQuery } from '@tanstack/vue-query'
 import { computed, reactive, ref, watch } from 'vue'
 import { api, lineOf, type Schemas, take, upload } from '../api'
 import FocusPoint from './FocusPoint.vue'
-import { CopyButton, TermHelp, useAct, useNotice } from '../shared'
+import { AskButton, CopyButton, TermHelp, useAct, useNotice } from '../shared'
 import CropDialog from './CropDialog.vue'
 import { t } from './texts'
 
@@ -125,9 +125,15 @@ async function remove(): Promise<void> {
         :aria-label="t('chooseOtherPicture')"
         @change="replace"
       />
-      <button v-if="uses?.length === 0" type="button" class="link back" @click="remove">
-        {{ t('deletePicture') }}
-      </button>
+      <AskButton
+        v-if="uses?.length === 0"
+        class="link back"
+        :title="t('deletePictureAsk')"
+        :text="t('deletePictureMeans')"
+        :button="t('deletePicture')"
+        :act="remove"
+        >{{ t('deletePicture') }}</AskButton
+      >
     </div>
     <CropDialog v-if="cropping" v-model="cropping" :picture="props.picture" @cut="save" />
   </section>

@@ -1,4 +1,5 @@
 export { default as CutForUse } from './CutForUse.vue'
+export { describePicture } from './describePicture'
 export { default as FocusPoint } from './FocusPoint.vue'
 export { default as PicturePicker } from './PicturePicker.vue'
 export { isOfLibrary, networkCard, type Shape } from './shapes'

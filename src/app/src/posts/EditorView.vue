@@ -72,8 +72,8 @@ function put(text: Partial<Pick<Schemas['PostRequest'], 'title' | 'bodyHtml' | '
   say(words, () => void Object.assign(post, before))
 }
 
-onKeyStroke('s', (event) => {
-  if (!event.ctrlKey && !event.metaKey) return
+onKeyStroke(['s', 'S'], (event) => {
+  if ((!event.ctrlKey && !event.metaKey) || event.shiftKey) return
   event.preventDefault()
   if (!readonly.value && post.status !== 'published') void save()
 })

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
 import { api, type Schemas, take } from '../api'
-import { useAct, useRefresh } from '../shared'
+import { AskButton, useAct, useRefresh } from '../shared'
 import InvitePart from './InvitePart.vue'
 import { roles } from './roles'
 import { t } from './texts'
@@ -57,9 +57,15 @@ async function remove(member: Schemas['MemberView']): Promise<void> {
             />
           </td>
           <td>
-            <button v-if="props.isOwner" class="link back remove" @click="remove(member)">
-              {{ t('removeFromTeam') }}
-            </button>
+            <AskButton
+              v-if="props.isOwner"
+              class="link back remove"
+              :title="t('removeFromTeamAsk', { name: member.name })"
+              :text="t('removeFromTeamMeans')"
+              :button="t('removeFromTeam')"
+              :act="() => remove(member)"
+              >{{ t('removeFromTeam') }}</AskButton
+            >
           </td>
         </tr>
       </tbody>

@@ -2,7 +2,7 @@
 import { useInfiniteQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { api, lineOf, type Schemas, take } from '../api'
-import { useAct, useNotice, WhenText } from '../shared'
+import { AskButton, WhenText, useAct, useNotice } from '../shared'
 import { t } from './texts'
 
 /** What readers asked through the forms in posts. */
@@ -33,7 +33,6 @@ async function settle(one: Schemas['QuestionView'], isDone: boolean): Promise<vo
 }
 
 async function remove(one: Schemas['QuestionView']): Promise<void> {
-  if (!window.confirm(t('deleteQuestionOf', { name: one.name }))) return
   await run(() => take(api.DELETE('/api/sites/{site}/questions/{question}', pathOf(one))))
   await queries.invalidateQueries({ queryKey: ['questions'] })
 }
@@ -62,7 +61,15 @@ async function remove(one: Schemas['QuestionView']): Promise<void> {
         <router-link v-if="one.postId" class="link" :to="`/s/${props.siteId}/posts/${one.postId}`">{{
           one.postTitle
         }}</router-link>
-        <button v-if="props.mayEdit" type="button" class="link back" @click="remove(one)">{{ t('delete') }}</button>
+        <AskButton
+          v-if="props.mayEdit"
+          class="link back"
+          :title="t('deleteQuestionOf', { name: one.name })"
+          :text="t('cannotBeUndone')"
+          :button="t('delete')"
+          :act="() => remove(one)"
+          >{{ t('delete') }}</AskButton
+        >
       </p>
     </li>
   </ul>

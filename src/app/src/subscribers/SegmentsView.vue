@@ -2,7 +2,7 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, reactive, watch } from 'vue'
 import { api, lineOf, type Schemas, take } from '../api'
-import { PageTitle, useAct, useNotice, useQueryValue, useSite } from '../shared'
+import { AskButton, PageTitle, useAct, useNotice, useQueryValue, useSite } from '../shared'
 import ReaderTabs from './ReaderTabs.vue'
 import SegmentForm from './SegmentForm.vue'
 import { ruleWords } from './segmentWords'
@@ -115,7 +115,15 @@ async function remove(): Promise<void> {
         <v-btn v-if="current" variant="outlined" :to="`/s/${id}/readers?segment=${current.id}`">{{
           t('showItsSubscribers', { size: current.size })
         }}</v-btn>
-        <v-btn v-if="current" variant="text" color="secondary" @click="remove">{{ t('deleteSegment') }}</v-btn>
+        <AskButton
+          v-if="current"
+          class="link back"
+          :title="t('deleteSegmentAsk', { name: current.name })"
+          :text="t('deleteSegmentMeans')"
+          :button="t('deleteSegment')"
+          :act="remove"
+          >{{ t('deleteSegment') }}</AskButton
+        >
       </div>
     </section>
   </div>

@@ -3,6 +3,8 @@ import type en from './en'
 
 const de: Translated<typeof en> = {
   // AccountView
+  revokeMeans: 'Skripte mit diesem Token werden ab sofort abgewiesen.',
+  revokeAsk: '„{name}“ widerrufen?',
   tokenNameRevoked: 'Token „{name}“ widerrufen.',
   apiTokens: 'API-Token',
   programsSignTokenToken: 'Programme melden sich mit einem Token an. Ein Token darf dasselbe wie Sie.',

@@ -1,5 +1,7 @@
 export default {
   // AccountView
+  revokeMeans: 'Scripts that use this token are refused from now on.',
+  revokeAsk: 'Revoke “{name}”?',
   tokenNameRevoked: 'Token “{name}” revoked.',
   apiTokens: 'API tokens',
   programsSignTokenToken: 'Programs sign in with a token. A token has the same permissions as you.',

@@ -32,6 +32,11 @@ const de: Translated<typeof en> = {
   howConnectingGoes:
     'Wir suchen den Feed des Blogs und zeigen, was darin steht; Sie wählen. Auf Ihren Seiten erscheint nichts, bevor Sie eine Liste anlegen.',
 
+  withoutFeedEither:
+    'Einer Seite ohne Feed lässt sich nicht folgen. Sie können ihre Beiträge einmal importieren oder das Blog ab jetzt hier schreiben.',
+  importPostsOfPage: 'Ihre Beiträge importieren',
+  writeItHere: 'Hier schreiben',
+
   // BlogList
   blogsOfSite: 'Blogs dieser Website',
   noBlogHereYet: 'Noch kein Blog. Verbinden Sie oben eines, oder beginnen Sie hier ein neues.',

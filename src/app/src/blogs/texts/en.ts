@@ -28,6 +28,11 @@ export default {
   howConnectingGoes:
     'We look for the blog’s feed and show what it holds; you choose. Nothing appears on your pages before you create a listing.',
 
+  withoutFeedEither:
+    'A page without a feed cannot be followed. You can import its posts once, or write the blog here from now on.',
+  importPostsOfPage: 'Import its posts',
+  writeItHere: 'Write it here',
+
   // BlogList
   blogsOfSite: 'Blogs of this site',
   noBlogHereYet: 'No blog yet. Connect one above, or start one here.',

@@ -3,11 +3,11 @@ import { useQuery } from '@tanstack/vue-query'
 import { mdiDotsHorizontal } from '@mdi/js'
 import { ref } from 'vue'
 import { api, type Schemas, take } from '../../api'
-import AskDialog from './AskDialog.vue'
 import BanDialog from './BanDialog.vue'
 import MoveDialog from './MoveDialog.vue'
 import TextDialog from './TextDialog.vue'
 import type { useModeration } from '../queue/useModeration'
+import { AskDialog } from '../../shared'
 import { t } from '../texts'
 
 /** What can be done with a comment beside deciding and answering: a list to choose from, and what each asks first. */

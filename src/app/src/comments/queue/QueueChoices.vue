@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, type Schemas, take } from '../../api'
-import { useAct, useRefresh, useSites } from '../../shared'
+import { AskButton, useAct, useRefresh, useSites } from '../../shared'
 import { t } from '../texts'
 
 /** Which comments the queue shows, and the choices a person keeps under a name. */
@@ -84,13 +84,15 @@ const open = (view: Schemas['SavedViewView']) =>
       </button>
       <span v-for="view in views" :key="view.id" class="kept">
         <button class="chip" :class="{ on: currentQuery() === view.query }" @click="open(view)">
-          {{ view.name }}</button><button
+          {{ view.name }}</button><AskButton
           class="link back"
           :aria-label="t('removeName', { name: view.name })"
-          @click="drop(view)"
+          :title="t('removeFilterAsk', { name: view.name })"
+          :text="t('removeFilterMeans')"
+          :button="t('removeFilter')"
+          :act="() => drop(view)"
+          >×</AskButton
         >
-          ×
-        </button>
       </span>
       <button v-if="isChosen && !isNaming" class="link small" @click="isNaming = true">{{ t('saveFilter') }}</button>
     </div>

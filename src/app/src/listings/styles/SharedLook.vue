@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Schemas } from '../../api'
+import { AskButton } from '../../shared'
 import { rich, t } from '../texts'
 import { RichText } from '../../texts'
 
@@ -36,7 +37,14 @@ function share(): void {
       >
       <template v-if="props.changing"
         >{{ others === 1 ? t('whatChangeHereChanges') : t('whatChangeHereChangesAll', { others }) }}
-        <button type="button" class="link back" @click="emit('remove')">{{ t('deleteStyle') }}</button></template
+        <AskButton
+          class="link back"
+          :title="t('deleteStyleAsk', { name: look.name })"
+          :text="t('deleteStyleMeans')"
+          :button="t('deleteStyle')"
+          :act="async () => emit('remove')"
+          >{{ t('deleteStyle') }}</AskButton
+        ></template
       >
       <template v-else>
         <button type="button" class="link" @click="emit('change')">

@@ -321,6 +321,8 @@ const de: Translated<typeof en> = {
   lineLine: 'Zeile {line}',
 
   // SharedLook
+  deleteStyleMeans: 'Listen, die ihn verwenden, behalten seine Farben und Schriften als eigene.',
+  deleteStyleAsk: 'Den Stil „{name}“ löschen?',
   usedBy: 'Verwendet von <listings>{others, plural, one {# Liste} other {# Listen}}</listings>.',
   custom: 'Eigener',
   style: 'Stil',

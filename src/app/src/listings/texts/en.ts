@@ -317,6 +317,8 @@ export default {
   lineLine: 'Line {line}',
 
   // SharedLook
+  deleteStyleMeans: 'Listings that use it keep its colours and fonts as their own.',
+  deleteStyleAsk: 'Delete the style “{name}”?',
   usedBy: 'Used by <listings>{others, plural, one {# listing} other {# listings}}</listings>.',
   custom: 'Custom',
   style: 'Style',

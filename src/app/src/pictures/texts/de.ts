@@ -24,6 +24,8 @@ const de: Translated<typeof en> = {
   clickPartShouldAlways: 'Klicken Sie auf die Stelle, die immer sichtbar bleiben soll.',
 
   // PictureDetail
+  deletePictureMeans: 'Es steht in keinem Beitrag. Es wird endgültig gelöscht.',
+  deletePictureAsk: 'Dieses Bild löschen?',
   pictureReplacedEverywhere: 'Bild überall ersetzt.',
   aboutName: 'Über {name}',
   crop: 'Zuschneiden …',

@@ -21,6 +21,8 @@ export default {
   clickPartShouldAlways: 'Click the part that should always stay visible.',
 
   // PictureDetail
+  deletePictureMeans: 'It is in no post. It is deleted permanently.',
+  deletePictureAsk: 'Delete this picture?',
   pictureReplacedEverywhere: 'Picture replaced everywhere.',
   aboutName: 'About {name}',
   crop: 'Crop …',

@@ -6,15 +6,18 @@ export function useAct() {
   const running = ref(false)
   const trouble = ref('')
   const fields = ref<Record<string, string[]>>({})
+  const code = ref('')
 
-  /** Gives the result, or undefined when it was refused; the refusal then stands in `trouble` and `fields`. */
+  /** Gives the result, or undefined when it was refused; the refusal then stands in `trouble` and `fields`, its kind in `code`. */
   async function run<T>(act: () => Promise<T>): Promise<T | undefined> {
     running.value = true
     trouble.value = ''
     fields.value = {}
+    code.value = ''
     try {
       return await act()
     } catch (reason) {
+      code.value = reason instanceof Problem ? reason.code : ''
       if (reason instanceof Problem && Object.keys(reason.fields).length > 0) fields.value = reason.fields
       else trouble.value = lineOf(reason)
       return undefined
@@ -23,5 +26,5 @@ export function useAct() {
     }
   }
 
-  return { running, trouble, fields, run }
+  return { running, trouble, fields, code, run }
 }

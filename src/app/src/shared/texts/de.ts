@@ -2,6 +2,9 @@ import type { Translated } from '../../texts'
 import type en from './en'
 
 const de: Translated<typeof en> = {
+  // AskDialog
+  cancel: 'Abbrechen',
+
   // CopyButton
   copy: 'Kopieren',
   copied: 'Kopiert',

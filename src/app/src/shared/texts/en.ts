@@ -1,4 +1,7 @@
 export default {
+  // AskDialog
+  cancel: 'Cancel',
+
   // CopyButton
   copy: 'Copy',
   copied: 'Copied',

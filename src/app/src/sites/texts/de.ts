@@ -30,6 +30,9 @@ const de: Translated<typeof en> = {
   cancelInvitation: 'Einladung zurücknehmen',
 
   // MembersPart
+  removeFromTeamMeans:
+    'Der Zugang endet sofort. Was sie geschrieben haben, bleibt. Wer zurückkommen soll, wird neu eingeladen.',
+  removeFromTeamAsk: '{name} aus dem Team entfernen?',
   roleName: 'Rolle von {name}',
   removeFromTeam: 'Aus dem Team entfernen',
 

@@ -26,6 +26,8 @@ export default {
   cancelInvitation: 'Cancel invitation',
 
   // MembersPart
+  removeFromTeamMeans: 'Access ends at once. What they wrote stays. To take them back you invite them again.',
+  removeFromTeamAsk: 'Remove {name} from the team?',
   roleName: 'Role of {name}',
   removeFromTeam: 'Remove from team',
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, watch } from 'vue'
 import { lineOf } from '../../api'
-import { CopyButton, PageTitle, useQueryValue, useSite } from '../../shared'
+import { AskButton, CopyButton, PageTitle, useQueryValue, useSite } from '../../shared'
 import ReaderTabs from '../ReaderTabs.vue'
 import FormFields from './FormFields.vue'
 import { useSignUpForm } from './useSignUpForm'
@@ -65,7 +65,15 @@ async function remove(): Promise<void> {
         <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
         <div v-if="mayEdit" class="row acts">
           <v-btn :loading="act.running.value" @click="save">{{ current ? t('save') : t('createForm') }}</v-btn>
-          <v-btn v-if="current" variant="text" color="secondary" @click="remove">{{ t('deleteForm') }}</v-btn>
+          <AskButton
+            v-if="current"
+            class="link back"
+            :title="t('deleteFormAsk', { name: current.name })"
+            :text="t('deleteFormMeans')"
+            :button="t('deleteForm')"
+            :act="remove"
+            >{{ t('deleteForm') }}</AskButton
+          >
         </div>
       </section>
       <section class="seen">

@@ -33,6 +33,8 @@ const de: Translated<typeof en> = {
     'Fassung {version}. Änderungen ergeben eine neue Fassung; frühere Einwilligungen behalten ihre.',
 
   // FormsView
+  deleteFormMeans: 'Abonnenten, die darüber kamen, bleiben. Seiten mit seinem Snippet zeigen dort nichts mehr.',
+  deleteFormAsk: '„{name}“ löschen?',
   inThePage: 'in der Seite',
   barFoot: 'eine Leiste am unteren Rand',
   slidePanel: 'einschiebendes Feld',
@@ -104,7 +106,8 @@ const de: Translated<typeof en> = {
   subscribed: 'Abonniert',
 
   // QuestionsPart
-  deleteQuestionOf: 'Frage von {name} löschen? Das lässt sich nicht rückgängig machen.',
+  cannotBeUndone: 'Das lässt sich nicht rückgängig machen.',
+  deleteQuestionOf: 'Frage von {name} löschen?',
   yourQuestion: 'Ihre Frage',
   rePosttitle: 'Re: {postTitle}',
   markedAnswered: 'Als beantwortet markiert.',
@@ -146,6 +149,8 @@ const de: Translated<typeof en> = {
   subscribersNow: 'jetzt {size, plural, one {# Abonnent} other {# Abonnenten}}',
 
   // SegmentsView
+  deleteSegmentMeans: 'Die Abonnenten bleiben.',
+  deleteSegmentAsk: '„{name}“ löschen?',
   nameSaved: '„{name}“ gespeichert.',
   segmentDeletedSubscribersKept: 'Segment gelöscht. Die Abonnenten bleiben.',
   groupsSubscribersUpdatedAutomatically: 'Gruppen von Abonnenten, die sich von selbst erneuern.',

@@ -29,6 +29,8 @@ export default {
   versionVersionChangesCreate: 'Version {version}. Changes create a new version; earlier consents keep theirs.',
 
   // FormsView
+  deleteFormMeans: 'Subscribers who came through it stay. Pages with its snippet show nothing there any more.',
+  deleteFormAsk: 'Delete “{name}”?',
   inThePage: 'in the page',
   barFoot: 'a bar at the foot',
   slidePanel: 'slide-in panel',
@@ -99,7 +101,8 @@ export default {
   subscribed: 'Subscribed',
 
   // QuestionsPart
-  deleteQuestionOf: 'Delete {name}’s question? This cannot be undone.',
+  cannotBeUndone: 'This cannot be undone.',
+  deleteQuestionOf: 'Delete {name}’s question?',
   yourQuestion: 'your question',
   rePosttitle: 'Re: {postTitle}',
   markedAnswered: 'Marked as answered.',
@@ -140,6 +143,8 @@ export default {
   subscribersNow: '{size, plural, one {# subscriber} other {# subscribers}} now',
 
   // SegmentsView
+  deleteSegmentMeans: 'Its subscribers stay.',
+  deleteSegmentAsk: 'Delete “{name}”?',
   nameSaved: '“{name}” saved.',
   segmentDeletedSubscribersKept: 'Segment deleted. Subscribers are kept.',
   groupsSubscribersUpdatedAutomatically: 'Groups of subscribers, updated automatically.',

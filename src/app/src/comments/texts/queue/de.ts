@@ -143,6 +143,9 @@ const de: Translated<typeof en> = {
   markAllOfwriterSpam: 'Alle {ofWriter} als Spam markieren',
 
   // QueueChoices
+  removeFilter: 'Filter entfernen',
+  removeFilterMeans: 'Die Kommentare bleiben.',
+  removeFilterAsk: 'Den gespeicherten Filter „{name}“ entfernen?',
   reported: 'Gemeldet',
   fromNewCommenters: 'Von neuen Verfassern',
   withLinks: 'Mit Links',

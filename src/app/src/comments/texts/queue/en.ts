@@ -137,6 +137,9 @@ export default {
   markAllOfwriterSpam: 'Mark all {ofWriter} as spam',
 
   // QueueChoices
+  removeFilter: 'Remove filter',
+  removeFilterMeans: 'Its comments stay.',
+  removeFilterAsk: 'Remove the saved filter “{name}”?',
   reported: 'Reported',
   fromNewCommenters: 'From new commenters',
   withLinks: 'With links',

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import type { Editor } from '@tiptap/core'
 import { computed, ref } from 'vue'
-import { CutForUse, isOfLibrary } from '../../../pictures'
+import { CutForUse, describePicture, isOfLibrary } from '../../../pictures'
+import { useNotice, useRefresh } from '../../../shared'
 import { t } from '../../texts'
 
 /** What can be said about the picture the cursor is in, and about tables. */
@@ -20,6 +21,15 @@ const sizes = [
   { value: 'right', name: t('right') },
 ]
 const set = (attributes: object) => props.editor.chain().updateAttributes('pictureBlock', attributes).run()
+const { say } = useNotice()
+const reload = useRefresh('pictures')
+
+/** What a picture shows is true wherever it is used, so the library learns it. */
+async function describe(alt: string): Promise<void> {
+  if (!isOfLibrary(picture.value?.src) || !(await describePicture(props.siteId, picture.value!.src, alt))) return
+  say(t('libraryHasDescription'))
+  await reload()
+}
 const act = (
   name: 'addRowAfter' | 'addColumnAfter' | 'deleteRow' | 'deleteColumn' | 'toggleHeaderRow' | 'deleteTable',
 ) => props.editor.chain().focus()[name]().run()
@@ -30,7 +40,11 @@ const act = (
     <template v-if="picture">
       <label class="alt"
         >{{ t('descriptionAltText') }}
-        <input :value="picture.alt" maxlength="500" @input="set({ alt: ($event.target as HTMLInputElement).value })"
+        <input
+          :value="picture.alt"
+          maxlength="500"
+          @input="set({ alt: ($event.target as HTMLInputElement).value })"
+          @change="describe(($event.target as HTMLInputElement).value)"
       /></label>
       <button
         v-for="size in sizes"

@@ -86,8 +86,9 @@ function paste(event: ClipboardEvent): boolean {
 
 function keys(event: KeyboardEvent): boolean {
   if (!(event.ctrlKey || event.metaKey) || event.altKey) return false
-  if (event.key === 'h') finding.value = true
-  else if (event.key === 'k' && event.shiftKey) linking.value = 'link'
+  const key = event.key.toLowerCase()
+  if (key === 'h') finding.value = true
+  else if (key === 'k' && event.shiftKey) linking.value = 'link'
   else return false
   event.preventDefault()
   return true

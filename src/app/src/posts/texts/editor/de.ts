@@ -275,6 +275,7 @@ const de: Translated<typeof en> = {
   saveTemplate2: 'Vorlage speichern',
 
   // PictureTools
+  libraryHasDescription: 'Das Bild hat diese Beschreibung jetzt auch in der Bibliothek.',
   normal: 'Normal',
   wide: 'Breit',
   small: 'Klein',

@@ -268,6 +268,7 @@ export default {
   saveTemplate2: 'Save template',
 
   // PictureTools
+  libraryHasDescription: 'The picture has this description in the library too.',
   normal: 'Normal',
   wide: 'Wide',
   small: 'Small',
