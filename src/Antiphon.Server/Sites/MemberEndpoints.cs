@@ -1,5 +1,7 @@
+using System.Security.Claims;
 using Antiphon.Core.Sites;
 using Antiphon.Data;
+using Antiphon.Data.Sites;
 using Antiphon.Server.Platform.Access;
 using Antiphon.Server.Platform.Requests;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -37,30 +39,64 @@ internal static class MemberEndpoints
         long site,
         long person,
         RoleRequest request,
-        AntiphonContext database
+        AntiphonContext database,
+        ActRecord acts,
+        ClaimsPrincipal user,
+        CancellationToken cancellation
     )
     {
         if (request.Role != SiteRole.Owner && await IsLastOwner(site, person, database))
             return FieldProblem.For("role", "A site needs at least one owner. Make someone else owner first.");
-        var changed = await database
-            .Memberships.Where(member => member.SiteId == site && member.PersonId == person)
-            .ExecuteUpdateAsync(set => set.SetProperty(member => member.Role, request.Role));
-        return changed > 0 ? TypedResults.NoContent() : TypedResults.NotFound();
+        if (await FindAsync(site, person, database, cancellation) is not { } member)
+            return TypedResults.NotFound();
+        if (member.Role == request.Role)
+            return TypedResults.NoContent();
+        member.Role = request.Role;
+        await acts.AddAsync(
+            site,
+            user.PersonId(),
+            $"changed the role of {member.Person.DisplayName} to {RoleNames.Of(request.Role)}",
+            null,
+            cancellation
+        );
+        await database.SaveChangesAsync(cancellation);
+        return TypedResults.NoContent();
     }
 
     private static async Task<Results<NoContent, NotFound, ValidationProblem>> RemoveMember(
         long site,
         long person,
-        AntiphonContext database
+        AntiphonContext database,
+        ActRecord acts,
+        ClaimsPrincipal user,
+        CancellationToken cancellation
     )
     {
         if (await IsLastOwner(site, person, database))
             return FieldProblem.For("person", "A site needs at least one owner. Make someone else owner first.");
-        var removed = await database
-            .Memberships.Where(member => member.SiteId == site && member.PersonId == person)
-            .ExecuteDeleteAsync();
-        return removed > 0 ? TypedResults.NoContent() : TypedResults.NotFound();
+        if (await FindAsync(site, person, database, cancellation) is not { } member)
+            return TypedResults.NotFound();
+        database.Memberships.Remove(member);
+        await acts.AddAsync(
+            site,
+            user.PersonId(),
+            $"removed {member.Person.DisplayName} from the team",
+            null,
+            cancellation
+        );
+        await database.SaveChangesAsync(cancellation);
+        return TypedResults.NoContent();
     }
+
+    private static Task<Membership?> FindAsync(
+        long site,
+        long person,
+        AntiphonContext database,
+        CancellationToken cancellation
+    ) =>
+        database
+            .Memberships.Include(member => member.Person)
+            .SingleOrDefaultAsync(member => member.SiteId == site && member.PersonId == person, cancellation);
 
     private static async Task<bool> IsLastOwner(long site, long person, AntiphonContext database) =>
         !await database.Memberships.AnyAsync(member =>

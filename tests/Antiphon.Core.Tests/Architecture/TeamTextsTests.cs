@@ -100,6 +100,7 @@ public sealed partial class TeamTextsTests
                 file.Root.DescendantNodes()
                     .Where(node =>
                         node is InvocationExpressionSyntax call && call.Expression.ToString() == "acts.AddAsync"
+                        || node is VariableDeclaratorSyntax { Identifier.Text: "what" }
                         || node is MethodDeclarationSyntax { Identifier.Text: "WordsFor" }
                             && file.File.EndsWith("BulkChanges.cs", StringComparison.Ordinal)
                     )

@@ -1,4 +1,5 @@
 using System.Net;
+using System.Net.Http.Json;
 using System.Text.RegularExpressions;
 using Antiphon.Server.Tests.Hosting;
 using Microsoft.EntityFrameworkCore;
@@ -7,6 +8,28 @@ namespace Antiphon.Server.Tests.Sites;
 
 public sealed partial class InvitationTests(AntiphonHost host) : IClassFixture<AntiphonHost>
 {
+    [Fact]
+    public async Task A_new_role_and_a_removal_stand_in_the_activity_log()
+    {
+        var mail = $"leaving-{Guid.NewGuid():N}@quillmoor.example";
+        using var member = await host.MemberAsync("editor", mail);
+        var person = (await host.Owner.GetJsonAsync(host.Api + "people"))
+            .Items()
+            .Single(item => item.Text("mail") == mail);
+        var path = $"{host.Api}people/{person.Number("personId")}";
+        await HttpTalk.GoodAsync(await host.Owner.PutAsJsonAsync(path, new { role = "moderator" }));
+        await HttpTalk.GoodAsync(await host.Owner.DeleteAsync(path));
+        var said = (await host.Owner.GetJsonAsync(host.Api + "acts")).Items().Select(act => act.Text("what")).ToList();
+        Assert.Contains($"changed the role of {person.Text("name")} to moderator", said);
+        Assert.Contains($"removed {person.Text("name")} from the team", said);
+        using var german = new HttpRequestMessage(HttpMethod.Get, host.Api + "acts");
+        german.Headers.AcceptLanguage.ParseAdd("de");
+        Assert.Contains(
+            $"entfernte {person.Text("name")} aus dem Team",
+            (await HttpTalk.GoodAsync(await host.Owner.SendAsync(german))).Items().Select(act => act.Text("what"))
+        );
+    }
+
     [Fact]
     public async Task Whoever_gets_the_mail_joins_with_a_name_and_password_of_their_own_once()
     {

@@ -8,6 +8,7 @@ import { t } from './texts'
 const props = defineProps<{ siteId: number; zone: string | undefined }>()
 const { data } = useQuery({
   queryKey: ['acts', () => props.siteId],
+  staleTime: 0,
   queryFn: () => take(api.GET('/api/sites/{site}/acts', { params: { path: { site: props.siteId } } })),
 })
 </script>

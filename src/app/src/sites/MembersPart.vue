@@ -13,7 +13,7 @@ const { data: members } = useQuery({
   queryFn: () => take(api.GET('/api/sites/{site}/people', { params: { path: path() } })),
 })
 const { trouble, fields, run } = useAct()
-const reload = useRefresh('members')
+const reload = useRefresh('members', 'acts')
 
 async function change(member: Schemas['MemberView'], role: Schemas['SiteRole']): Promise<void> {
   await run(() =>
