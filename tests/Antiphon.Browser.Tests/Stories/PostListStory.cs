@@ -28,6 +28,21 @@ public sealed class PostListStory(DemoInstallation demo)
     }
 
     [Fact]
+    public void A_category_is_taken_off_only_by_the_button_that_says_so()
+    {
+        using var browser = demo.SignedIn();
+        browser
+            .Open(new Uri(demo.Workplace, "posts?search=moon"))
+            .Sees("The moon behind the ash tree")
+            .Click("thead input[type=checkbox]")
+            .Sees("selected")
+            .Press("Category")
+            .Sees("This changes");
+        Assert.Equal(1, browser.Count(".v-overlay .v-btn[disabled]"));
+        browser.Click(".v-overlay .link.back").Sees("Done: remove category").Press("Undo").Sees("as before");
+    }
+
+    [Fact]
     public void Details_are_changed_beside_the_list_and_changed_back()
     {
         using var browser = demo.SignedIn();

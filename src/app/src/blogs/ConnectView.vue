@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, type Schemas, take } from '../api'
 import { PageTitle, useAct, useNotice, useQueryValue, useRefresh, useSite } from '../shared'
@@ -21,6 +21,8 @@ const { say } = useNotice()
 const router = useRouter()
 const path = () => ({ site: id.value })
 const reload = useRefresh('blogs', 'coverage', 'posts', 'feeds')
+
+const whole = computed(() => (address.value.includes('://') ? address.value : `https://${address.value}`))
 
 async function look(): Promise<void> {
   found.value = null
@@ -116,7 +118,7 @@ async function list(): Promise<void> {
       <section v-if="act.code.value === 'no-feed'" class="hint done">
         <p>{{ t('withoutFeedEither') }}</p>
         <div class="row mt-3">
-          <v-btn variant="outlined" :to="{ path: `/s/${id}/posts/bring-in`, query: { address } }">{{
+          <v-btn variant="outlined" :to="{ path: `/s/${id}/posts/bring-in`, query: { address: whole } }">{{
             t('importPostsOfPage')
           }}</v-btn><v-btn variant="outlined" @click="way = 'write'">{{ t('writeItHere') }}</v-btn>
         </div>

@@ -23,6 +23,8 @@ interface Offer {
   ask?: 'one' | 'many'
   items?: string[]
   does: (count: number, words: string) => string
+  /** Taking it off, where that can be done as well. */
+  without?: (n: number) => string
 }
 
 const props = defineProps<{
@@ -55,6 +57,7 @@ const offers = computed<Offer[]>(() =>
           ask: 'one',
           items: props.terms?.categories,
           does: (n, w) => (w ? t('moveNW', { n, w }) : t('removeCategoryFromN', { n })),
+          without: (n) => t('removeCategoryFromN', { n }),
         },
         {
           name: t('addTags'),
@@ -78,7 +81,8 @@ const offers = computed<Offer[]>(() =>
           change: { kind: 'author' },
           ask: 'one',
           items: props.terms?.authors,
-          does: (n, w) => t('setAuthorNW', { n, w: w || t('nobody') }),
+          does: (n, w) => (w ? t('setAuthorNW', { n, w }) : t('removeAuthorFromN', { n })),
+          without: (n) => t('removeAuthorFromN', { n }),
         },
         {
           name: t('feature'),
@@ -175,7 +179,7 @@ async function make(): Promise<void> {
       <v-combobox
         v-else-if="asking.ask"
         class="mt-3"
-        :label="t('nameLeaveEmptyRemove')"
+        :label="asking.name"
         :items="asking.items ?? []"
         :error-messages="act.fields.value.words"
         @update:model-value="(word: string | null) => ((words = word ? [word] : []), look())"
@@ -197,12 +201,21 @@ async function make(): Promise<void> {
       </p>
       <div class="row mt-3">
         <v-btn
-          :disabled="!forecast?.posts"
+          :disabled="!forecast?.posts || (asking.ask === 'one' && words.length === 0)"
           :loading="act.running.value"
           :color="asking.change.kind === 'delete' ? 'secondary' : 'primary'"
           @click="make"
-          >{{ asking.does(forecast?.posts ?? count, words.join(', ')) }}</v-btn
+          >{{ asking.does(forecast?.posts ?? count, words.join(', ') || (asking.ask === 'one' ? '…' : '')) }}</v-btn
         >
+        <button
+          v-if="asking.without && words.length === 0"
+          type="button"
+          class="link back"
+          :disabled="!forecast?.posts"
+          @click="make"
+        >
+          {{ asking.without(forecast?.posts ?? count) }}
+        </button>
         <v-btn variant="text" @click="asking = null">{{ t('cancel') }}</v-btn>
       </div>
     </v-card>

@@ -27,9 +27,18 @@ export function relativeDate(iso: string, now = Date.now()): string {
   return relative.format(Math.round(distance / seconds[unit]!), unit)
 }
 
-/** Day, time and zone in full. */
+/** Day, time and zone in full, to the minute. */
 export function exactDate(iso: string, zone?: string): string {
-  return new Intl.DateTimeFormat(locale, { dateStyle: 'full', timeStyle: 'long', timeZone: zone }).format(new Date(iso))
+  return new Intl.DateTimeFormat(locale, {
+    weekday: 'long',
+    year: 'numeric',
+    month: 'long',
+    day: 'numeric',
+    hour: 'numeric',
+    minute: '2-digit',
+    timeZoneName: 'short',
+    timeZone: zone,
+  }).format(new Date(iso))
 }
 
 /** "24 Nov 2026". */
