@@ -110,18 +110,7 @@ internal static class InvitationEndpoints
             site,
             mail,
             TeamTexts.Say($"{inviter} invites you to the team of {name}"),
-            string.Join(
-                '\n',
-                TeamTexts.Say(
-                    $"{inviter} invites you to the team of {name} as {TeamTexts.Say(RoleNames.Of(request.Role))}."
-                ),
-                string.Empty,
-                TeamTexts.Say($"Follow this link to join; it is valid for {days} days:"),
-                options.Value.AddressOf($"join/{mailed}"),
-                string.Empty,
-                TeamTexts.Say($"If you do not know {inviter}, do nothing, and nothing happens."),
-                string.Empty
-            )
+            TextOf(inviter, name, request.Role, days, options.Value.AddressOf($"join/{mailed}"))
         );
         await acts.AddAsync(site, by, $"invited {mail} as {RoleNames.Of(request.Role)}", null, http.RequestAborted);
         await database.SaveChangesAsync(http.RequestAborted);
@@ -135,6 +124,19 @@ internal static class InvitationEndpoints
             )
         );
     }
+
+    // Whoever is invited has no language here yet; that of the one who invites comes nearest.
+    private static string TextOf(string inviter, string team, SiteRole role, int days, string link) =>
+        string.Join(
+            '\n',
+            TeamTexts.Say($"{inviter} invites you to the team of {team} as {TeamTexts.Say(RoleNames.Of(role))}."),
+            string.Empty,
+            TeamTexts.Say($"Follow this link to join; it is valid for {days} days:"),
+            link,
+            string.Empty,
+            TeamTexts.Say($"If you do not know {inviter}, do nothing, and nothing happens."),
+            string.Empty
+        );
 
     private static async Task<Results<NoContent, NotFound>> TakeBack(
         long site,

@@ -36,6 +36,32 @@ public sealed class FeedStory(DemoInstallation demo)
     }
 
     [Fact]
+    public async Task Feeds_of_a_list_are_chosen_before_they_are_followed()
+    {
+        using var folder = new TemporaryFolder();
+        var file = Path.Combine(folder.Path, "lists.opml");
+        await File.WriteAllTextAsync(
+            file,
+            $"<opml version=\"2.0\"><body><outline text=\"Sky\"><outline text=\"Dark skies\" xmlUrl=\"{World("lists/dark.xml")}\"/></outline><outline text=\"Bright skies\" xmlUrl=\"{World("lists/bright.xml")}\"/><outline text=\"Council\" xmlUrl=\"{World("county/quarry.xml")}\"/></body></opml>"
+        );
+        using var browser = demo.SignedIn();
+        browser
+            .Open(new Uri(demo.Workplace, "feeds?tab=followed"))
+            .Sees("Workshop Bench")
+            .Attach("label.link input[accept*=opml]", file)
+            .Sees("Which feeds do you want to follow?")
+            .Sees("followed already")
+            .Sees("Follow 2 feeds");
+        Accessibility.Check(browser);
+        browser.Click(".list label:nth-of-type(2) input").Press("Follow 1 feed").Sees("1 feed followed from now on");
+        Assert.Equal("Dark skies", (string)(await FollowedAsync("Dark skies"))["name"]!);
+        var made = (await demo.AskAsync("api/sites/1/blogs"))
+            .AsArray()
+            .Single(blog => (string)blog!["name"]! == "Dark skies")!;
+        await demo.TellAsync(HttpMethod.Delete, $"api/sites/1/blogs/{(long)made["id"]!}");
+    }
+
+    [Fact]
     public void A_feed_that_moved_for_good_shows_the_address_it_had()
     {
         using var browser = demo.SignedIn();

@@ -112,8 +112,10 @@ public sealed class PostListStory(DemoInstallation demo)
             .Press("Undo import …")
             .Sees("will move to the bin")
             .Click(".v-overlay .v-btn")
-            .Sees("2 posts are in the bin");
-        browser.Open(new Uri(demo.Workplace, "posts?bin=yes")).Sees("Venus by day");
+            .Sees("2 posts are in the bin")
+            .Press("View posts in the bin")
+            .Sees("Venus by day")
+            .Sees("2 posts");
     }
 
     [Fact]

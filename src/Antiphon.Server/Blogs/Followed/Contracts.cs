@@ -72,7 +72,25 @@ internal sealed record VisitView(
 internal sealed record MoveView(string From, string To, DateTimeOffset At);
 
 /// <summary>A list of subscriptions as text.</summary>
-internal sealed record OpmlRequest(string Text);
+/// <param name="Only">Addresses of the feeds that are wanted, as the list writes them; null for all.</param>
+internal sealed record OpmlRequest(string Text, IReadOnlyList<string>? Only = null);
+
+/// <summary>What a list of subscriptions offers.</summary>
+/// <param name="Feeds">Its feeds in its order, each address once.</param>
+/// <param name="Problem">Why the list was not read to its end; null when it was.</param>
+internal sealed record OpmlOffer(IReadOnlyList<OfferedFeed> Feeds, [property: TeamText] string? Problem);
+
+/// <summary>A feed of a list.</summary>
+/// <param name="Folder">Names of the folders it lies in, joined by " / "; null at the top.</param>
+/// <param name="IsKnown">Whether it is followed already.</param>
+/// <param name="Problem">Why it cannot be followed; null when it can.</param>
+internal sealed record OfferedFeed(
+    string Title,
+    string Address,
+    string? Folder,
+    bool IsKnown,
+    [property: TeamText] string? Problem
+);
 
 /// <summary>What bringing a list in gave.</summary>
 /// <param name="Added">Names of the feeds that are followed now.</param>
@@ -82,6 +100,6 @@ internal sealed record OpmlRequest(string Text);
 internal sealed record OpmlResult(
     IReadOnlyList<string> Added,
     IReadOnlyList<string> Known,
-    IReadOnlyList<string> Refused,
+    [property: TeamText] IReadOnlyList<string> Refused,
     [property: TeamText] string? Problem
 );

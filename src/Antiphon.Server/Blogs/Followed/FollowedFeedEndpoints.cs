@@ -29,7 +29,12 @@ internal static class FollowedFeedEndpoints
             .MapPost("/list", Import)
             .Needs(SiteRight.Edit)
             .WithName("importFollowedFeeds")
-            .WithSummary("Follows every feed of a list of subscriptions.");
+            .WithSummary("Follows the feeds of a list of subscriptions, all of them or those that are named.");
+        followed
+            .MapPost("/list/offer", Offer)
+            .Needs(SiteRight.Edit)
+            .WithName("offerFollowedFeeds")
+            .WithSummary("What a list of subscriptions offers; nothing is followed yet.");
     }
 
     private static async Task<Ok<List<FollowedFeedView>>> List(
@@ -135,14 +140,29 @@ internal static class FollowedFeedEndpoints
     )
     {
         if (string.IsNullOrWhiteSpace(request.Text))
-            return FieldProblem.For(
-                "text",
-                "Open a list of subscriptions first; feed readers save one as an OPML file."
-            );
-        var result = await import.RunAsync(site, request.Text, cancellation);
+            return NoList();
+        var result = await import.RunAsync(site, request, cancellation);
         var isEmpty = result.Added.Count + result.Known.Count + result.Refused.Count == 0;
         return isEmpty && result.Problem is { } problem ? FieldProblem.For("text", problem) : TypedResults.Ok(result);
     }
+
+    private static async Task<Results<Ok<OpmlOffer>, ValidationProblem>> Offer(
+        long site,
+        OpmlRequest request,
+        SubscriptionListImport import,
+        CancellationToken cancellation
+    )
+    {
+        if (string.IsNullOrWhiteSpace(request.Text))
+            return NoList();
+        var offer = await import.OfferAsync(site, request.Text, cancellation);
+        return offer.Feeds.Count == 0 && offer.Problem is { } problem
+            ? FieldProblem.For("text", problem)
+            : TypedResults.Ok(offer);
+    }
+
+    private static ValidationProblem NoList() =>
+        FieldProblem.For("text", "Open a list of subscriptions first; feed readers save one as an OPML file.");
 
     private static Task<bool> Exists(AntiphonContext database, long site, long blog, CancellationToken cancellation) =>
         database.Followings.AnyAsync(

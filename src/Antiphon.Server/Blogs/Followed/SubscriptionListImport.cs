@@ -21,22 +21,32 @@ internal sealed class SubscriptionListImport(AntiphonContext database, IKeySourc
     private const int LongestAddress = 2000;
     private const int LongestName = 200;
 
-    /// <summary>Follows what is not followed yet and says what became of every feed.</summary>
-    public async Task<OpmlResult> RunAsync(long site, string text, CancellationToken cancellation)
+    /// <summary>What a list offers, and what of it is followed already.</summary>
+    public async Task<OpmlOffer> OfferAsync(long site, string text, CancellationToken cancellation)
     {
-        var list = OpmlReader.Read(text);
-        var followed = (
-            await database
-                .Followings.Where(following => following.Blog.SiteId == site)
-                .Select(following => following.FeedAddress)
-                .ToListAsync(cancellation)
-        )
-            .Select(Folded)
-            .ToHashSet(StringComparer.Ordinal);
+        var (list, followed) = (OpmlReader.Read(text), await FollowedAsync(site, cancellation));
+        return new OpmlOffer(
+            [
+                .. list.Feeds.Select(feed => new OfferedFeed(
+                    feed.Title,
+                    feed.FeedAddress,
+                    feed.Folder,
+                    followed.Contains(Folded(feed.FeedAddress)),
+                    MayBeFollowed(feed) ? null : "Its address is not a valid web address."
+                )),
+            ],
+            list.Problem
+        );
+    }
+
+    /// <summary>Follows what is not followed yet and says what became of every feed.</summary>
+    public async Task<OpmlResult> RunAsync(long site, OpmlRequest request, CancellationToken cancellation)
+    {
+        var (list, followed) = (OpmlReader.Read(request.Text), await FollowedAsync(site, cancellation));
         var (added, known, refused) = (new List<string>(), new List<string>(), new List<string>());
-        foreach (var feed in list.Feeds)
+        foreach (var feed in list.Feeds.Where(feed => request.Only?.Contains(feed.FeedAddress) != false))
         {
-            if (!LinkResolver.IsWeb(feed.FeedAddress) || feed.FeedAddress.Length > LongestAddress)
+            if (!MayBeFollowed(feed))
                 refused.Add($"{feed.Title}: its address is not a valid web address.");
             else if (!followed.Add(Folded(feed.FeedAddress)))
                 known.Add(feed.Title);
@@ -52,6 +62,19 @@ internal sealed class SubscriptionListImport(AntiphonContext database, IKeySourc
         await database.SaveChangesAsync(cancellation);
         return new OpmlResult(added, known, refused, list.Problem);
     }
+
+    private async Task<HashSet<string>> FollowedAsync(long site, CancellationToken cancellation) =>
+        (
+            await database
+                .Followings.Where(following => following.Blog.SiteId == site)
+                .Select(following => following.FeedAddress)
+                .ToListAsync(cancellation)
+        )
+            .Select(Folded)
+            .ToHashSet(StringComparer.Ordinal);
+
+    private static bool MayBeFollowed(OpmlOutline feed) =>
+        LinkResolver.IsWeb(feed.FeedAddress) && feed.FeedAddress.Length <= LongestAddress;
 
     private void Add(long site, OpmlOutline feed)
     {

@@ -35,6 +35,7 @@ internal static class SpokenMembers
                 field => field.Key,
                 field => Array.ConvertAll(field.Value, text => TeamTexts.Say(text))
             ),
+            IReadOnlyList<string> texts => texts.Select(text => TeamTexts.Say(text)).ToList(),
             _ => value,
         };
 }

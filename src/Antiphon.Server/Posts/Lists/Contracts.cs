@@ -72,7 +72,8 @@ internal sealed record BulkFilter(
     DateTimeOffset? From,
     DateTimeOffset? To,
     bool WithFindings,
-    bool Bin
+    bool Bin,
+    long? Import = null
 );
 
 /// <summary>What a change to many posts changes.</summary>

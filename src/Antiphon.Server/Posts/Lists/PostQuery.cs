@@ -51,6 +51,10 @@ internal sealed class PostQuery
     [FromQuery(Name = "bin")]
     public bool? Bin { get; init; }
 
+    /// <summary>What one import made.</summary>
+    [FromQuery(Name = "import")]
+    public long? Import { get; init; }
+
     /// <summary>The order.</summary>
     [FromQuery(Name = "sort")]
     public Spelled<PostOrder>? Sort { get; init; }
@@ -73,6 +77,7 @@ internal sealed class PostQuery
             To = filter.To,
             WithFindings = filter.WithFindings,
             Bin = filter.Bin,
+            Import = filter.Import,
         };
 
     /// <summary>The posts of a site it finds, in no order.</summary>
@@ -87,6 +92,8 @@ internal sealed class PostQuery
             found = found.Where(post => post.Status == status);
         if (Blog is { } blog)
             found = found.Where(post => post.BlogId == blog);
+        if (Import is { } import)
+            found = found.Where(post => post.ImportId == import);
         if (!string.IsNullOrEmpty(Author))
             found = found.Where(post => post.Author == Author);
         if (!string.IsNullOrEmpty(Category))

@@ -12,9 +12,10 @@ import { locale, RichText } from '../texts'
 
 const { id, site } = useSite()
 const route = useRoute()
+const number = computed(() => Number(route.params.import))
 const { query, plan, trial, act, choose, tryIt, start, stop, undo, forget } = useImport(
   () => id.value,
-  () => Number(route.params.import),
+  () => number.value,
 )
 const { data, error, isPending } = query
 const summary = computed(() => data.value?.summary)
@@ -59,8 +60,14 @@ function report(): void {
         <v-btn v-if="summary.made" variant="outlined" color="secondary" @click="undoing = true">{{
           t('undoImport')
         }}</v-btn>
-        <v-btn :to="`/s/${id}/posts?blog=${data?.blogId}`">{{ t('viewPosts') }}</v-btn>
+        <v-btn :to="`/s/${id}/posts?import=${number}`">{{ t('viewPosts') }}</v-btn>
       </template>
+      <v-btn
+        v-else-if="summary?.state === 'undone'"
+        variant="outlined"
+        :to="`/s/${id}/posts?import=${number}&bin=yes`"
+        >{{ t('viewPostsInBin') }}</v-btn
+      >
     </template>
   </PageTitle>
   <div class="work">

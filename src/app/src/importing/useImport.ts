@@ -7,9 +7,8 @@ import { t } from './texts'
 
 /** An import from matching its columns to taking it back. */
 export function useImport(site: () => number, id: () => number) {
-  const router = useRouter()
   const act = useAct()
-  const { say } = useNotice()
+  const reload = useRefresh('import', 'imports', 'posts', 'terms', 'blogs', 'pictures', 'coverage')
   const path = () => ({ params: { path: { site: site(), import: id() } } })
   const query = useQuery({
     queryKey: ['import', site, id],
@@ -38,8 +37,26 @@ export function useImport(site: () => number, id: () => number) {
     trial.value = tried ?? null
   }
 
+  // What was made shows elsewhere as soon as it is done.
+  watch(
+    () => query.data.value?.summary.state,
+    (now, before) => before === 'running' && now !== 'running' && reload(),
+  )
+  return { query, plan, trial, act, choose, tryIt, ...useRun(path, act, () => plan.value!, reload) }
+}
+
+/** Starting an import, and what can be done with one that was started. */
+function useRun(
+  path: () => { params: { path: { site: number; import: number } } },
+  act: ReturnType<typeof useAct>,
+  plan: () => Schemas['ImportPlan'],
+  reload: () => Promise<unknown>,
+) {
+  const router = useRouter()
+  const { say } = useNotice()
+
   async function start(everyMinutes: number | null): Promise<void> {
-    const body = { plan: plan.value!, everyMinutes }
+    const body = { plan: plan(), everyMinutes }
     if (await act.run(() => take(api.POST('/api/sites/{site}/imports/{import}/start', { ...path(), body }))))
       void reload()
   }
@@ -63,15 +80,8 @@ export function useImport(site: () => number, id: () => number) {
   async function forget(): Promise<void> {
     await act.run(async () => (await take(api.DELETE('/api/sites/{site}/imports/{import}', path())), true))
     void reload()
-    void router.push(`/s/${site()}/posts/bring-in`)
+    void router.push(`/s/${path().params.path.site}/posts/bring-in`)
   }
 
-  const reload = useRefresh('import', 'imports', 'posts', 'terms', 'blogs', 'pictures', 'coverage')
-
-  // What was made shows elsewhere as soon as it is done.
-  watch(
-    () => query.data.value?.summary.state,
-    (now, before) => before === 'running' && now !== 'running' && reload(),
-  )
-  return { query, plan, trial, act, choose, tryIt, start, stop, undo, forget }
+  return { start, stop, undo, forget }
 }

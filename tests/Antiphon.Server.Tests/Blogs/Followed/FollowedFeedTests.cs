@@ -238,6 +238,29 @@ public sealed class FollowedFeedTests(FollowedFeedTests.Shared shared)
     }
 
     [Fact]
+    public async Task Of_a_list_only_what_is_chosen_is_followed()
+    {
+        var text =
+            $"<opml version=\"2.0\"><body><outline text=\"Sky\"><outline text=\"Dark sky\" xmlUrl=\"{Address("dark.xml")}\"/></outline><outline text=\"Bright sky\" xmlUrl=\"{Address("bright.xml")}\"/><outline text=\"Here already\" xmlUrl=\"{Address("feed.xml")}\"/><outline text=\"Odd\" xmlUrl=\"ftp://x.example/f\"/></body></opml>";
+        var offer = await _host.Owner.PostJsonAsync(_host.Api + "followed/list/offer", new { text });
+        Assert.Equal(
+            ["Dark sky Sky", "Bright sky ", "Here already  known", "Odd  refused"],
+            offer
+                .Items("feeds")
+                .Select(feed =>
+                    $"{feed.Text("title")} {(feed.Has("folder") ? feed.Text("folder") : "")}{(feed.Text("isKnown") == "true" ? " known" : "")}{(feed.Has("problem") ? " refused" : "")}"
+                )
+        );
+        Assert.Single((await _host.Owner.GetJsonAsync(_host.Api + "followed")).Items());
+        var result = await _host.Owner.PostJsonAsync(
+            _host.Api + "followed/list",
+            new { text, only = new[] { Address("bright.xml") } }
+        );
+        Assert.Equal("Bright sky", Assert.Single(result.Items("added")).ToString().Trim('"'));
+        Assert.Equal(2, (await _host.Owner.GetJsonAsync(_host.Api + "followed")).Items().Count);
+    }
+
+    [Fact]
     public async Task A_list_of_subscriptions_is_brought_in_and_given_out()
     {
         var list =

@@ -51,7 +51,13 @@ internal static class ModuleRepair
             known = module.Find(meant)!;
         }
 
-        var spec = known.Spec;
+        RepairAttributes(work, element, known.Spec);
+        if (known.Spec.Content == ElementContent.Text)
+            RepairText(work, element, known.Spec);
+    }
+
+    private static void RepairAttributes(RepairWork work, XElement element, ElementSpec spec)
+    {
         foreach (var attribute in spec.Attributes.Where(attribute => attribute.Form is not null))
         {
             if (element.Attribute(attribute.Name) is not { } written)
@@ -65,9 +71,10 @@ internal static class ModuleRepair
             );
             written.Value = right.Value;
         }
+    }
 
-        if (spec.Content != ElementContent.Text)
-            return;
+    private static void RepairText(RepairWork work, XElement element, ElementSpec spec)
+    {
         if (spec.IsValue)
             foreach (
                 var inner in InnerMarkup.TakeOut(element, inner =>

@@ -84,6 +84,13 @@ const de: Translated<typeof en> = {
   entryIdsChangeEvery:
     'Die Kennungen der Einträge ändern sich bei jedem Abruf. Wir erkennen sie an Link und Text; andere Feedreader zeigen sie doppelt.',
 
+  // SubscriptionChoice
+  chooseFeeds: 'Welchen Feeds wollen Sie folgen?',
+  selectAll: 'Alle auswählen',
+  selectNone: 'Keine auswählen',
+  followedAlready: 'wird schon gefolgt',
+  followFeeds: '{feeds, plural, =0 {Folgen} one {# Feed folgen} other {# Feeds folgen}}',
+
   // SubscriptionList
   feedsFollowed:
     '{added, plural, one {<b># Feed</b> wird} other {<b># Feeds</b> werden}} ab jetzt gefolgt{known, plural, =0 {} one {, # war schon dabei} other {, # waren schon dabei}}. Ihre Beiträge erscheinen in ein, zwei Minuten.',

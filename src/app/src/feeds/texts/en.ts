@@ -81,6 +81,13 @@ export default {
   entryIdsChangeEvery:
     'Entry IDs change on every fetch. We match them by link and text; other feed readers will show duplicates.',
 
+  // SubscriptionChoice
+  chooseFeeds: 'Which feeds do you want to follow?',
+  selectAll: 'Select all',
+  selectNone: 'Select none',
+  followedAlready: 'followed already',
+  followFeeds: '{feeds, plural, =0 {Follow} one {Follow # feed} other {Follow # feeds}}',
+
   // SubscriptionList
   feedsFollowed:
     '{added, plural, one {<b># feed</b> followed} other {<b># feeds</b> followed}} from now on{known, plural, =0 {} one {, # was followed already} other {, # were followed already}}. Their posts appear within a minute or two.',

@@ -27,6 +27,7 @@ const de: Translated<typeof en> = {
   posts2: '{made, plural, one {# Beitrag} other {# Beiträge}}',
 
   // ImportView
+  viewPostsInBin: 'Beiträge im Papierkorb ansehen',
   lastSync: 'Letzter Abgleich: {words}',
   nextAtWhen: 'Nächster {when}.',
   rowsFor: '{rows, plural, one {# Zeile} other {# Zeilen}} für {blog}.',

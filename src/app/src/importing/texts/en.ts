@@ -24,6 +24,7 @@ export default {
   posts2: '{made, plural, one {# post} other {# posts}}',
 
   // ImportView
+  viewPostsInBin: 'View posts in the bin',
   lastSync: 'Last sync: {words}',
   nextAtWhen: 'Next {when}.',
   rowsFor: '{rows, plural, one {# row} other {# rows}} for {blog}.',

@@ -50,7 +50,7 @@ export function usePostFilter(narrow: Narrow, sources: () => Schemas['BlogView']
   }
 
   const set = computed(() => {
-    const { blog, author, category, tag, from, to, findings } = narrow
+    const { blog, author, category, tag, from, to, findings, import: made } = narrow
     const lines: { name: string; value: string; of: (keyof Narrow)[] }[] = [
       { name: t('status'), value: titleOf(standing.value ?? '', standings), of: ['status', 'bin'] },
       { name: t('blog'), value: titleOf(blog.value, blogs.value), of: ['blog'] },
@@ -59,6 +59,7 @@ export function usePostFilter(narrow: Narrow, sources: () => Schemas['BlogView']
       { name: t('tag'), value: tag.value, of: ['tag'] },
       { name: t('from'), value: from.value && dayOf(from.value), of: ['from'] },
       { name: t('until'), value: to.value && dayOf(to.value), of: ['to'] },
+      { name: t('import'), value: made.value && t('importNumber', { number: made.value }), of: ['import'] },
       { name: t('issues'), value: findings.value && t('issuesOnly'), of: ['findings'] },
     ]
     return lines.filter((one) => one.value)

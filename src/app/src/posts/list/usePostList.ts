@@ -29,6 +29,7 @@ export function usePostList(site: () => number) {
     to: useQueryValue('to'),
     findings: useQueryValue('findings'),
     bin: useQueryValue('bin'),
+    import: useQueryValue('import'),
   }
   const sort = useQueryValue('sort')
   const typed = refDebounced(narrow.search, 200)
@@ -44,6 +45,7 @@ export function usePostList(site: () => number) {
     to: startOf(narrow.to.value, 1),
     withFindings: narrow.findings.value === 'yes' || undefined,
     bin: narrow.bin.value === 'yes' || undefined,
+    import: narrow.import.value ? Number(narrow.import.value) : undefined,
   }))
   const narrowed = computed(() => Object.values(found.value).some((value) => value !== undefined))
   const query = useInfiniteQuery({

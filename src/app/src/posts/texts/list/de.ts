@@ -73,6 +73,8 @@ const de: Translated<typeof en> = {
     'Diese Angaben kommen aus dem Feed des Blogs. Ändern Sie sie dort; beim nächsten Lesen kommen sie hierher.',
 
   // PostFilter
+  import: 'Import',
+  importNumber: 'Nr. {number}',
   filter: 'Filter',
   inTheBin: 'Im Papierkorb',
   tag: 'Schlagwort',

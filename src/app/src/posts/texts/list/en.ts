@@ -69,6 +69,8 @@ export default {
     'These details come from the blog’s feed. Change them there; the next reading brings them here.',
 
   // PostFilter
+  import: 'Import',
+  importNumber: 'no. {number}',
   filter: 'Filter',
   inTheBin: 'In the bin',
   tag: 'Tag',
