@@ -28,7 +28,7 @@ const inFolder = (folder: string) => props.offer.feeds.filter((feed) => (feed.fo
             <input v-model="chosen" type="checkbox" :value="feed.address" :disabled="!isOpen(feed)" />
             <span
               >{{ feed.title }}
-              <span class="soft small address">{{
+              <span class="soft small about">{{
                 feed.isKnown ? t('followedAlready') : (feed.problem ?? feed.address)
               }}</span></span
             >
@@ -63,7 +63,10 @@ label {
   padding: 6px 0;
   border-bottom: 1px solid var(--hair);
 }
-.address {
+input {
+  accent-color: var(--verdigris);
+}
+.about {
   display: block;
   overflow-wrap: anywhere;
 }
