@@ -119,6 +119,9 @@ onKeyStroke((event) => {
 </template>
 
 <style scoped>
+.empty {
+  padding-inline: 24px;
+}
 .heard {
   width: 420px;
   flex: none;
