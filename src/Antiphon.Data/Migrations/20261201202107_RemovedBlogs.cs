@@ -1,28 +1,24 @@
-﻿using Microsoft.EntityFrameworkCore.Migrations;
+using Microsoft.EntityFrameworkCore.Infrastructure;
+using Microsoft.EntityFrameworkCore.Migrations;
 
-#nullable disable
+namespace Antiphon.Data.Migrations;
 
-namespace Antiphon.Data.Migrations
+/// <summary>When a blog was removed; it can come back as long as its row stands.</summary>
+[DbContext(typeof(AntiphonContext))]
+[Migration("20261201202107_RemovedBlogs")]
+public sealed class RemovedBlogs : Migration
 {
-    /// <inheritdoc />
-    public partial class RemovedBlogs : Migration
+    /// <inheritdoc/>
+    protected override void Up(MigrationBuilder migrationBuilder)
     {
-        /// <inheritdoc />
-        protected override void Up(MigrationBuilder migrationBuilder)
-        {
-            migrationBuilder.AddColumn<long>(
-                name: "RemovedAt",
-                table: "Blogs",
-                type: "INTEGER",
-                nullable: true);
-        }
+        ArgumentNullException.ThrowIfNull(migrationBuilder);
+        migrationBuilder.AddColumn<long>("RemovedAt", "Blogs", "INTEGER", nullable: true);
+    }
 
-        /// <inheritdoc />
-        protected override void Down(MigrationBuilder migrationBuilder)
-        {
-            migrationBuilder.DropColumn(
-                name: "RemovedAt",
-                table: "Blogs");
-        }
+    /// <inheritdoc/>
+    protected override void Down(MigrationBuilder migrationBuilder)
+    {
+        ArgumentNullException.ThrowIfNull(migrationBuilder);
+        migrationBuilder.DropColumn("RemovedAt", "Blogs");
     }
 }

@@ -111,19 +111,13 @@ internal static class BlogEndpoints
         var now = clock.GetUtcNow();
         var title = FeedReader.Read(fetched.Bytes, new(fetched.ContentType, fetched.Address)).Feed?.Title;
         var name = string.IsNullOrWhiteSpace(request.Name) ? title ?? fetched.Address.Host : request.Name.Trim();
-        var blog = await TakenUpAsync(database, site, request.Blog, cancellation);
-        if (blog is null)
+        var blog = new Blog
         {
-            blog = new Blog
-            {
-                SiteId = site,
-                Key = keys.NewKey(),
-                Name = name,
-                CreatedAt = now,
-            };
-            database.Blogs.Add(blog);
-        }
-
+            SiteId = site,
+            Key = keys.NewKey(),
+            Name = name,
+            CreatedAt = now,
+        };
         blog.Following = new Following
         {
             FeedAddress = request.FeedAddress,
@@ -131,21 +125,11 @@ internal static class BlogEndpoints
             NextVisitAt = now,
             HeldUntil = now + leases.Length,
         };
+        database.Blogs.Add(blog);
         await database.SaveChangesAsync(cancellation);
         await visit.BeginAsync(database, blog, fetched, cancellation);
         return TypedResults.Ok(await ViewAsync(database, blog.Id));
     }
-
-    // A blog whose feed was followed once goes on with the posts it has.
-    private static Task<Blog?> TakenUpAsync(
-        AntiphonContext database,
-        long site,
-        long? blog,
-        CancellationToken cancellation
-    ) =>
-        database
-            .Blogs.Where(row => row.SiteId == site && row.Id == blog && row.Following == null)
-            .SingleOrDefaultAsync(cancellation);
 
     private static async Task<Results<Ok<BlogView>, NotFound>> Visit(
         long site,

@@ -95,6 +95,36 @@ internal sealed class BlogRemoval(AntiphonContext database, HubSubscriber hubs, 
         return found.FeedAddress;
     }
 
+    /// <summary>
+    /// Follows a feed into a blog that follows none; its next visit brings what it has, and knows the posts that came
+    /// from it before.
+    /// </summary>
+    /// <param name="site">The site.</param>
+    /// <param name="blog">Id of the blog.</param>
+    /// <param name="feed">Address of the feed.</param>
+    /// <param name="by">Who does it.</param>
+    /// <param name="cancellation">Ends it before anything is saved.</param>
+    /// <returns>Whether the site has such a blog.</returns>
+    public async Task<bool> FollowAgainAsync(long site, long blog, Uri feed, long by, CancellationToken cancellation)
+    {
+        if (
+            await database
+                .Blogs.Where(row => row.Id == blog && row.SiteId == site && row.Following == null)
+                .SingleOrDefaultAsync(cancellation)
+            is not { } found
+        )
+            return false;
+        found.Following = new Following
+        {
+            FeedAddress = feed.AbsoluteUri,
+            Host = feed.Authority,
+            NextVisitAt = clock.GetUtcNow(),
+        };
+        await acts.AddAsync(site, by, $"followed “{found.Name}” again", null, cancellation);
+        await database.SaveChangesAsync(cancellation);
+        return true;
+    }
+
     /// <summary>The removed blogs of a site.</summary>
     public IQueryable<Blog> Removed(long site) =>
         database.Blogs.IgnoreQueryFilters().Where(row => row.SiteId == site && row.RemovedAt != null);

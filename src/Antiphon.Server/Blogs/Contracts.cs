@@ -45,8 +45,7 @@ internal sealed record CandidateView(
 );
 
 /// <summary>Choosing a feed to follow. Without a name the feed's title is taken.</summary>
-/// <param name="Blog">A blog of the site without a feed, which it fills from now on; null for a new one.</param>
-internal sealed record FollowRequest(string FeedAddress, string? Name, long? Blog = null);
+internal sealed record FollowRequest(string FeedAddress, string? Name);
 
 /// <summary>A blog to be written here.</summary>
 internal sealed record BlogRequest(string Name, string? Description);

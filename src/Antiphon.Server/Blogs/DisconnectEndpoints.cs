@@ -1,7 +1,10 @@
 using System.Security.Claims;
+using Antiphon.Core.Feeds.Reading;
 using Antiphon.Core.Sites;
 using Antiphon.Data;
+using Antiphon.Server.Outgoing;
 using Antiphon.Server.Platform.Access;
+using Antiphon.Server.Platform.Requests;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 
@@ -27,6 +30,11 @@ internal static class DisconnectEndpoints
             .Needs(SiteRight.Edit)
             .WithName("stopFollowing")
             .WithSummary("Stops following the feed of a blog; its posts stay.");
+        blogs
+            .MapPost("/{blog:long}/following", FollowAgain)
+            .Needs(SiteRight.Edit)
+            .WithName("followAgain")
+            .WithSummary("Follows a feed into a blog that follows none.");
     }
 
     private static async Task<Results<Ok<BlogReach>, NotFound>> Reach(
@@ -102,6 +110,22 @@ internal static class DisconnectEndpoints
         await removal.StopFollowingAsync(site, blog, user.PersonId(), cancellation) is { } address
             ? TypedResults.Ok(new StoppedFollowing(address))
             : TypedResults.NotFound();
+
+    private static async Task<Results<NoContent, NotFound, ValidationProblem>> FollowAgain(
+        long site,
+        long blog,
+        StoppedFollowing request,
+        BlogRemoval removal,
+        ClaimsPrincipal user,
+        CancellationToken cancellation
+    )
+    {
+        if (!LinkResolver.IsWeb(request.FeedAddress))
+            return FieldProblem.For("feedAddress", FetchWords.For(FetchProblem.NotAnAddress, null));
+        return await removal.FollowAgainAsync(site, blog, new Uri(request.FeedAddress), user.PersonId(), cancellation)
+            ? TypedResults.NoContent()
+            : TypedResults.NotFound();
+    }
 }
 
 /// <summary>What a blog is part of.</summary>

@@ -8,7 +8,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Antiphon.Server.Sites;
 
 /// <summary>A line of the record.</summary>
-internal sealed record ActView(long Id, string By, DateTimeOffset At, [property: TeamText] string What, long? PostId);
+internal sealed record ActView(long Id, string By, DateTimeOffset At, string What, long? PostId);
 
 /// <summary>/api/sites/{site}/acts: who did what.</summary>
 internal static class ActEndpoints
@@ -30,12 +30,14 @@ internal static class ActEndpoints
         CancellationToken cancellation
     ) =>
         TypedResults.Ok(
-            await database
-                .SiteActs.AsNoTracking()
-                .Where(act => act.SiteId == site && (before == null || act.Id < before))
-                .OrderByDescending(act => act.Id)
-                .Take(PageSize)
-                .Select(act => new ActView(act.Id, act.PersonName, act.At, act.What, act.PostId))
-                .ToListAsync(cancellation)
+            (
+                await database
+                    .SiteActs.AsNoTracking()
+                    .Where(act => act.SiteId == site && (before == null || act.Id < before))
+                    .OrderByDescending(act => act.Id)
+                    .Take(PageSize)
+                    .Select(act => new ActView(act.Id, act.PersonName, act.At, act.What, act.PostId))
+                    .ToListAsync(cancellation)
+            ).ConvertAll(act => act with { What = TeamTexts.SayAct(act.What) })
         );
 }

@@ -1,4 +1,5 @@
 using System.Net;
+using System.Net.Http.Json;
 using Antiphon.Server.Posts.Lists;
 using Antiphon.Server.Tests.Hosting;
 using Microsoft.EntityFrameworkCore;
@@ -23,7 +24,7 @@ public sealed class DisconnectTests(ConnectHost hosts) : IClassFixture<ConnectHo
     {
         await _host.FreshSiteAsync();
         _site.Say(Rss, "application/rss+xml");
-        _blog = (await FollowAsync(null)).Number("id");
+        _blog = (await FollowAsync()).Number("id");
     }
 
     public Task DisposeAsync() => Task.CompletedTask;
@@ -87,7 +88,13 @@ public sealed class DisconnectTests(ConnectHost hosts) : IClassFixture<ConnectHo
         Assert.Equal("true", blog.Text("writtenHere"));
         Assert.Equal(2, (await PostsAsync(string.Empty)).Count);
 
-        Assert.Equal(_blog, (await FollowAsync(_blog)).Number("id"));
+        await HttpTalk.GoodAsync(
+            await _host.Owner.PostAsJsonAsync(
+                $"{_host.Api}blogs/{_blog}/following",
+                new { feedAddress = stopped.Text("feedAddress") }
+            )
+        );
+        await _host.Owner.PostJsonAsync($"{_host.Api}blogs/{_blog}/visit");
         Assert.Equal(2, (await PostsAsync(string.Empty)).Count);
         Assert.Equal("false", Assert.Single(await BlogsAsync()).Text("writtenHere"));
     }
@@ -130,15 +137,10 @@ public sealed class DisconnectTests(ConnectHost hosts) : IClassFixture<ConnectHo
         Assert.Single(await BlogsAsync());
     }
 
-    private Task<Json> FollowAsync(long? blog) =>
+    private Task<Json> FollowAsync() =>
         _host.Owner.PostJsonAsync(
             _host.Api + "blogs/follow",
-            new
-            {
-                feedAddress = new Uri(_site.Address, "feed.xml"),
-                name = (string?)null,
-                blog,
-            }
+            new { feedAddress = new Uri(_site.Address, "feed.xml"), name = (string?)null }
         );
 
     private async Task<List<Json>> BlogsAsync() =>

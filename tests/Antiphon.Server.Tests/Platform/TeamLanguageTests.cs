@@ -3,6 +3,7 @@ using Antiphon.Core.Channels;
 using Antiphon.Core.Channels.Timing;
 using Antiphon.Data.Channels;
 using Antiphon.Data.Notices;
+using Antiphon.Server.Platform.Language;
 using Antiphon.Server.Tests.Hosting;
 
 namespace Antiphon.Server.Tests.Platform;
@@ -74,6 +75,29 @@ public sealed class TeamLanguageTests(AntiphonHost host) : IClassFixture<Antipho
             "Fellside Walkers has errors",
             (await AskAsync(HttpMethod.Get, "notices", "en")).Items()[0].Text("title")
         );
+    }
+
+    [Fact]
+    public async Task What_a_colleague_wrote_is_no_sentence_of_the_server()
+    {
+        await host.InDatabaseAsync(async database =>
+        {
+            database.Notices.Add(
+                new Notice
+                {
+                    SiteId = host.Site,
+                    At = DateTimeOffset.UtcNow.AddMinutes(1),
+                    Title = "Sky map has errors",
+                    Text = TeamTexts.AsWritten("Closed on Friday\nand 3 more") + "\nand 3 more",
+                    Path = "s/1/posts",
+                }
+            );
+            return await database.SaveChangesAsync();
+        });
+        var notice = (await AskAsync(HttpMethod.Get, "notices", "de"))
+            .Items()
+            .Single(row => row.Text("title").StartsWith("Sky map", StringComparison.Ordinal));
+        Assert.Equal("  Closed on Friday\n  and 3 more\nund 3 weitere", notice.Text("text"));
     }
 
     [Fact]

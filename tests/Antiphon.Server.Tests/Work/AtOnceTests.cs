@@ -71,7 +71,7 @@ public sealed partial class AtOnceTests(AntiphonHost host) : IClassFixture<Antip
             await host.InDatabaseAsync(async database =>
                 (
                     await database.Questions.CountAsync(one => one.Message == "Is the dome open?"),
-                    await database.Notices.CountAsync(notice => notice.Text.StartsWith("Is the dome open?"))
+                    await database.Notices.CountAsync(notice => notice.Text.StartsWith("  Is the dome open?"))
                 )
             )
         );

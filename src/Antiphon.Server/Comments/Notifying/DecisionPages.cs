@@ -76,7 +76,7 @@ internal static class DecisionPages
                 : $"<p class=\"soft\">{Said(Now(comment.Standing))}</p>";
         return Page(
             wanted.Question,
-            $"<p class=\"soft\">{Said($"{comment.Author} on “{comment.Thread.Title}”")}</p>{answered}<div class=\"said\">{comment.Html}</div>{stands}"
+            $"<p class=\"soft\">{Encoded.Html($"{comment.Author} · {comment.Thread.Title}")}</p>{answered}<div class=\"said\">{comment.Html}</div>{stands}"
                 + $"<form method=\"post\"><input type=\"hidden\" name=\"seen\" value=\"{comment.Standing.ToString().ToLowerInvariant()}\">{buttons}</form><p class=\"soft\">{Queue(link)}</p>"
         );
     }
@@ -129,7 +129,7 @@ internal static class DecisionPages
             return Meanwhile(link);
         return Page(
             Done(to.Value),
-            $"<p>{Said($"{link.Comment.Author} on “{link.Comment.Thread.Title}”")}</p><p class=\"soft\">{Said("It can be undone in the queue.")} {Queue(link)}</p>"
+            $"<p>{Encoded.Html($"{link.Comment.Author} · {link.Comment.Thread.Title}")}</p><p class=\"soft\">{Said("It can be undone in the queue.")} {Queue(link)}</p>"
         );
     }
 

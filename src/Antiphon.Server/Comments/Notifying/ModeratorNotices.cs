@@ -232,7 +232,7 @@ internal sealed class ModeratorNotices(
 
     private IEnumerable<string> LinesOf(Comment comment, string key, string? language)
     {
-        yield return TeamTexts.Say($"{comment.Author} on “{comment.Thread.Title}”", language);
+        yield return $"{comment.Author} · {comment.Thread.Title}";
         if (comment.Reports > comment.ReportsKept)
             yield return TeamTexts.Say($"Reported by {comment.Reports - comment.ReportsKept}.", language);
         yield return string.Empty;

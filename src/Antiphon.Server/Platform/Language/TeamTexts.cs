@@ -16,6 +16,7 @@ namespace Antiphon.Server.Platform.Language;
 internal sealed partial class TeamTexts
 {
     private static readonly ConcurrentDictionary<string, TeamTexts?> ByLanguage = new(StringComparer.Ordinal);
+    private const string Indent = "  ";
     private readonly Dictionary<string, string> _whole;
     private readonly List<Pattern> _patterns;
 
@@ -55,6 +56,15 @@ internal sealed partial class TeamTexts
     public static string Say(string text, string? language) =>
         ByLanguage.GetOrAdd(language ?? Languages[0], Read)?.InLines(text) ?? text;
 
+    /// <summary>
+    /// A line of the activity log, which is a sentence without its subject, in the language of the request. Its patterns
+    /// are so short that they would fit what people write, and stand in a catalogue of their own.
+    /// </summary>
+    public static string SayAct(string what) => ByLanguage.GetOrAdd($"{Language}.acts", ReadActs)?.Of(what, 0) ?? what;
+
+    /// <summary>What somebody wrote, within a text of ours: no line of it is taken for a sentence of the server.</summary>
+    public static string AsWritten(string words) => Indent + words.ReplaceLineEndings("\n" + Indent);
+
     private string InLines(string text) =>
         text.Contains('\n', StringComparison.Ordinal) && !_whole.ContainsKey(text)
             ? string.Join('\n', text.Split('\n').Select(line => Of(line, depth: 0)))
@@ -62,7 +72,7 @@ internal sealed partial class TeamTexts
 
     private string Of(string text, int depth)
     {
-        if (text.Length == 0 || depth > 3)
+        if (text.Length == 0 || depth > 3 || text.StartsWith(Indent, StringComparison.Ordinal))
             return text;
         if (_whole.TryGetValue(text, out var whole))
             return whole;
@@ -81,13 +91,15 @@ internal sealed partial class TeamTexts
     private static bool IsSentence(string value) =>
         value.StartsWith(" (", StringComparison.Ordinal) || value.Count(c => c == ' ') >= 3;
 
-    private static TeamTexts? Read(string language)
+    private static TeamTexts? Read(string language) =>
+        TextsOf(language) is { } texts ? new TeamTexts(texts.Concat(OfRules(RuleTexts.For(language)))) : null;
+
+    private static TeamTexts? ReadActs(string name) => TextsOf(name) is { } texts ? new TeamTexts(texts) : null;
+
+    private static Dictionary<string, string>? TextsOf(string name)
     {
-        using var stream = typeof(TeamTexts).Assembly.GetManifestResourceStream($"Team/{language}.json");
-        if (stream is null)
-            return null;
-        var texts = JsonSerializer.Deserialize<Dictionary<string, string>>(stream)!;
-        return new TeamTexts(texts.Concat(OfRules(RuleTexts.For(language))));
+        using var stream = typeof(TeamTexts).Assembly.GetManifestResourceStream($"Team/{name}.json");
+        return stream is null ? null : JsonSerializer.Deserialize<Dictionary<string, string>>(stream);
     }
 
     // What was found in a feed is kept in words by what watches it, and told in notices.

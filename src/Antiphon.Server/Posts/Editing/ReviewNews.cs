@@ -3,6 +3,7 @@ using Antiphon.Data.Notices;
 using Antiphon.Data.Posts;
 using Antiphon.Server.Notices;
 using Antiphon.Server.Platform.Access;
+using Antiphon.Server.Platform.Language;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Posts.Editing;
@@ -37,7 +38,10 @@ internal sealed class ReviewNews(AntiphonContext database, NoticeBoard board)
             1 => "One remark stands beside the text.",
             _ => $"{remarks} remarks stand beside the text.",
         };
-        var text = string.Join('\n', new[] { post.ReviewNote, beside }.OfType<string>());
+        var text = string.Join(
+            '\n',
+            new[] { post.ReviewNote is { } note ? TeamTexts.AsWritten(note) : null, beside }.OfType<string>()
+        );
         var writers = await database
             .PostVersions.Where(version =>
                 version.PostId == post.Id && version.PersonId != null && version.PersonId != by

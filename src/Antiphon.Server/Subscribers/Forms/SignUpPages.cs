@@ -7,6 +7,7 @@ using Antiphon.Server.Notices;
 using Antiphon.Server.Outgoing.Mail;
 using Antiphon.Server.Pages;
 using Antiphon.Server.Platform.Access;
+using Antiphon.Server.Platform.Language;
 using Antiphon.Server.Platform.Limits;
 using Antiphon.Server.Platform.Requests;
 using Antiphon.Server.Posts.Reading;
@@ -123,7 +124,7 @@ internal static class SignUpPages
         {
             SiteId = post.SiteId,
             Title = $"{question.Name} asks below “{post.Title}”",
-            Text = $"{question.Message}\n\nAnswer to {question.Mail}.",
+            Text = $"{TeamTexts.AsWritten(question.Message)}\n\nAnswer to {question.Mail}.",
             Path = $"s/{post.SiteId}/readers/questions",
         };
         await board.AddAsync(database, notice, cancellation);

@@ -25,12 +25,7 @@ async function keep(): Promise<void> {
   if (!stopped) return
   await reload()
   say(t('nameNoLongerFollowed', { name: props.blog.name }), async () => {
-    await take(
-      api.POST('/api/sites/{site}/blogs/follow', {
-        params: { path: { site: props.siteId } },
-        body: { feedAddress: stopped.feedAddress, name: null, blog: props.blog.id },
-      }),
-    )
+    await take(api.POST('/api/sites/{site}/blogs/{blog}/following', { params: { path }, body: stopped }))
     await reload()
   })
   emit('close')

@@ -32,7 +32,7 @@ async function restore(blog: number, name: string): Promise<void> {
     <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
     <table class="ruled">
       <tbody>
-        <tr v-for="blog in data" :key="blog.id">
+        <tr v-for="blog in data" :key="blog.id" :data-removed="blog.name">
           <td class="t">{{ blog.name }}</td>
           <td class="soft">
             {{ t('countPosts', { posts: blog.posts }) }} · {{ t('removed') }} <WhenText :at="blog.removedAt" />
