@@ -2,6 +2,26 @@
 const parameter = 'antiphon'
 const pageParameter = 'antiphon-page'
 
+const listParameter = 'antiphon-list'
+
+/** The page a listing is turned to in the address bar; 1 where it says nothing. */
+export function askedPage(key: string): number {
+  const own = listPages().find(([listing]) => listing === key)
+  return Math.max(1, Number(own?.[1]) || 1)
+}
+
+/** The address bar with a listing turned to a page; others on the page stay as they are. */
+export function pageAddress(key: string, page: number): string {
+  const made = new URL(location.href)
+  const others = listPages().filter(([listing]) => listing !== key)
+  made.searchParams.delete(listParameter)
+  for (const [listing, at] of [...others, ...(page > 1 ? [[key, String(page)]] : [])])
+    made.searchParams.append(listParameter, `${listing}/${at}`)
+  return readable(made)
+}
+
+const listPages = () => new URLSearchParams(location.search).getAll(listParameter).map((one) => one.split('/'))
+
 /** The address the page gives itself, and otherwise the one in the address bar. */
 export function ownAddress(): string {
   return document.querySelector<HTMLLinkElement>('link[rel=canonical]')?.href ?? location.href

@@ -1,6 +1,7 @@
-import { isPlain, ownAddress, withView } from './address'
+import { ownAddress, withView } from './address'
 import { ask } from './ask'
 import { setMoving } from './moving'
+import { followPages } from './paging'
 import { followPanel } from './panel'
 import { render } from './shadow'
 import { followViews, viewChanged } from './views'
@@ -26,25 +27,5 @@ export async function showListing(place: HTMLElement, base: string): Promise<voi
     })
   }
   if (section?.hasAttribute('data-panel')) followPanel(root, address, base)
-  root.addEventListener('click', (event) => {
-    const link = (event.target as Element).closest<HTMLAnchorElement>('a[data-page]')
-    if (!link || !isPlain(event as MouseEvent)) return
-    event.preventDefault()
-    void turn(place, root, `${address}?page=${link.dataset.page}${heeds ? `&${at()}` : ''}`, link)
-  })
-}
-
-/** Shows another page; when it cannot be had, the link leads there as it does without script. */
-async function turn(place: HTMLElement, root: ShadowRoot, address: string, link: HTMLAnchorElement): Promise<void> {
-  const html = await ask(address)
-  if (!html) return location.assign(link.href)
-  const before = [...root.querySelectorAll('.antiphon-entry')]
-  const adds = root.querySelector('[data-more]') !== null
-  render(place, html)
-  const list = root.querySelector('.antiphon-entries')
-  const first = list?.firstElementChild
-  if (adds) list?.prepend(...before)
-  else if (place.getBoundingClientRect().top < 0) place.scrollIntoView()
-  setMoving(root)
-  first?.querySelector('a')?.focus({ preventScroll: true })
+  await followPages(place, root, (page) => `${address}?page=${page}${heeds ? `&${at()}` : ''}`)
 }

@@ -105,6 +105,21 @@ public sealed class LayoutStory(DemoInstallation demo) : IAsyncLifetime
         Assert.Equal(entries, (int)Shown(reader, "h3 a"));
         Assert.Equal(paging == "more", Title(reader, 0) == first);
         Assert.EndsWith("/membership", reader.Address.AbsolutePath, StringComparison.Ordinal);
+        // The page has an address: it opens there again, and the way back turns back.
+        Assert.Contains("antiphon-list=", reader.Address.Query, StringComparison.Ordinal);
+        var second = Title(reader, entries - 1);
+        reader.Open(reader.Address);
+        reader.Until("the second page again", _ =>
+            Shown(reader, "h3 a") == entries && Title(reader, entries - 1) == second ? reader : null
+        );
+        if (paging == "more")
+            return;
+        reader.Run(
+            "document.querySelector('[data-antiphon-listing]').shadowRoot.querySelector(\"a[rel=prev],a[data-page='1']\").click()"
+        );
+        reader.Until("the first page", _ => Title(reader, 0) == first ? reader : null);
+        reader.Back();
+        reader.Until("the second page by the way back", _ => Title(reader, entries - 1) == second ? reader : null);
     }
 
     [Fact]
