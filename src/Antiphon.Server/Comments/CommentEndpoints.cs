@@ -214,10 +214,21 @@ internal static class CommentEndpoints
         long site,
         ThreadSnippetRequest request,
         AntiphonContext database,
-        IOptions<AntiphonOptions> options
+        BakedComments comments,
+        IOptions<AntiphonOptions> options,
+        CancellationToken cancellation
     )
     {
-        var key = await database.Sites.Where(row => row.Id == site).Select(row => row.PublicKey).SingleAsync();
-        return TypedResults.Ok(ThreadSnippet.Make(options.Value, key, request));
+        var row = await database.Sites.SingleAsync(one => one.Id == site, cancellation);
+        // A template makes many pages; what one of them says would stand on all.
+        var baked = request.IsTemplate
+            ? string.Empty
+            : await comments.BakeAsync(
+                row,
+                request.Identifier?.Trim() ?? string.Empty,
+                request.Address?.Trim() ?? string.Empty,
+                cancellation
+            );
+        return TypedResults.Ok(ThreadSnippet.Make(options.Value, row.PublicKey, request, baked));
     }
 }

@@ -22,7 +22,7 @@ internal static class CommentsRegistration
         builder.Services.AddSingleton<SiteFilters>();
         builder.Services.AddSingleton<SiteTrials>();
         builder.Services.AddScoped<ThreadReader>();
-        builder.Services.AddScoped<ThreadPages>();
+        builder.Services.AddScoped<ThreadPages>().AddScoped<BakedComments>();
         builder.Services.AddSingleton<ThreadRenders>();
         builder.Services.AddScoped<ThreadOpening>();
         builder.Services.AddScoped<CommentWriting>();

@@ -20,7 +20,16 @@ internal static class ThreadSnippet
     /// A container with a link that works without script, and the script. Without an identifier the same snippet serves
     /// every page: each is known by its canonical address.
     /// </summary>
-    public static ThreadSnippetView Make(AntiphonOptions options, string siteKey, ThreadSnippetRequest request)
+    /// <param name="options">Where we are.</param>
+    /// <param name="siteKey">Public key of the site.</param>
+    /// <param name="request">What is placed.</param>
+    /// <param name="baked">HTML of the comments there are, or empty.</param>
+    public static ThreadSnippetView Make(
+        AntiphonOptions options,
+        string siteKey,
+        ThreadSnippetRequest request,
+        string baked = ""
+    )
     {
         var (identifier, address) = (
             request.Identifier?.Trim() ?? string.Empty,
@@ -41,7 +50,7 @@ internal static class ThreadSnippet
             );
         var script = $"<script src=\"{options.AddressOf("embed/antiphon.js")}\" async></script>";
         var snippet =
-            $"<div{attributes}>\n"
+            $"<div{attributes}>\n{baked}"
             + $"  <a href=\"{page}\" referrerpolicy=\"no-referrer-when-downgrade\">Read and write comments</a>\n"
             + $"  <link rel=\"webmention\" href=\"{MentionAdvertising.Webmention(options, siteKey)}\">\n</div>\n{script}";
         var target = request.IsTemplate ? AddressOfPost(address) : Encoded.Html(address.Split('#')[0]);

@@ -131,6 +131,12 @@ internal static class ThreadVoiceEndpoints
         if (readers.OwnerOf(fields["device"]) is not { } owner)
             return TypedResults.NotFound();
         var (comment, text) = (fields["comment"].ToString(), fields["text"].ToString());
+        if (fields["act"].ToString() == "look")
+            return Told(
+                site,
+                await own.LookAsync(site, comment, owner, http.RequestAborted),
+                ThreadTexts.For(site.Language).Public
+            );
         if (fields["act"].ToString() == "withdraw")
             return Told(
                 site,

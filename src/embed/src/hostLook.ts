@@ -13,7 +13,17 @@ export function takeHostLook(place: HTMLElement): void {
   const link = getComputedStyle(probe.querySelector('a')!)
   set(place, 'link-color', link.color)
   set(place, 'link-decoration', link.textDecorationLine)
+  set(place, 'page-color', groundOf(place))
   probe.remove()
+}
+
+/** The colour a place stands on: that of the nearest element with one. */
+function groundOf(place: Element): string {
+  for (let at: Element | null = place; at; at = at.parentElement) {
+    const { backgroundColor } = getComputedStyle(at)
+    if (!/^(transparent|rgba\(.*, 0\))$/.test(backgroundColor)) return backgroundColor
+  }
+  return 'Canvas'
 }
 
 /** The owner's own value wins over what was found. */

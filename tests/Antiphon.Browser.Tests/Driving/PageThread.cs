@@ -23,6 +23,8 @@ internal sealed class PageThread(BrowserWindow reader)
     /// <summary>Writes a comment and sends it.</summary>
     public PageThread Write(string name, string text)
     {
+        // What is asked beside the text shows once somebody begins to write.
+        Part(".antiphon-form textarea").Click();
         // The device keeps the name that was given last.
         Part(".antiphon-form input[name=name]").Clear();
         Part(".antiphon-form input[name=name]").SendKeys(name);

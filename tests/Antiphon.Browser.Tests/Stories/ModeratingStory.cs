@@ -188,6 +188,67 @@ public sealed partial class ModeratingStory : IAsyncLifetime
     }
 
     [Fact]
+    public async Task What_waits_is_shown_to_its_writer_alone_who_changes_and_takes_it_back()
+    {
+        var address = await PostAsync("Only you see this");
+        await SetAsync(new { approval = "all" });
+        var reader = _demo.Reader();
+        reader.Open(address);
+        var thread = new PageThread(reader);
+        thread.Write("Percy Lund", "My own **count**.").Sees("only you see this");
+        reader.Until("the words as they will be", _ =>
+            thread.WordsOf(".antiphon-waits .antiphon-said strong") == "count" ? thread : null
+        );
+        // The form is ready for the next comment, and knows the name.
+        Assert.Equal(string.Empty, thread.Typed);
+        reader.Open(address);
+        thread.Sees("only you see this").Press(".antiphon-waits .antiphon-own button").Sees("Save");
+        reader.Run(
+            "const t=document.querySelector('[data-antiphon-comments]').shadowRoot.querySelector('.antiphon-own-form textarea');t.value='Nineteen.'"
+        );
+        thread.Press(".antiphon-own-form button:not([type])").Sees("Nineteen.");
+        var stranger = _demo.Reader(1024);
+        stranger.Open(address);
+        new PageThread(stranger).Sees("No comments yet");
+        Assert.DoesNotContain("Nineteen.", new PageThread(stranger).Words, StringComparison.Ordinal);
+        reader.Open(address);
+        thread.Sees("Nineteen.");
+        reader.Run("window.confirm=()=>true");
+        thread.Press(".antiphon-waits .antiphon-own button:nth-of-type(2)");
+        reader.Until("it gone", _ => thread.Words.Contains("Nineteen.", StringComparison.Ordinal) ? null : thread);
+    }
+
+    [Fact]
+    public async Task A_comment_has_two_stops_of_the_tab_key_and_arrows_move_within()
+    {
+        var address = await PostAsync("Two stops");
+        await SetAsync(
+            new
+            {
+                approval = "none",
+                votes = "upAndDown",
+                reactions = new[] { "★", "☾" },
+            }
+        );
+        var identifier = await ThreadOfAsync("Two stops");
+        await ImportAsync(identifier, [Comment(identifier, "t1", "One voice.", "public")]);
+        var reader = _demo.Reader();
+        reader.Open(address);
+        var thread = new PageThread(reader);
+        thread.Sees("One voice.");
+        const string Root = "document.querySelector('[data-antiphon-comments]').shadowRoot";
+        Assert.Equal(
+            2L,
+            reader.Run(
+                $"return [...{Root}.querySelectorAll('.antiphon-comment :is(a,button,summary,input)')].filter(one=>one.checkVisibility()&&one.tabIndex===0).length"
+            )
+        );
+        reader.Run($"{Root}.querySelector('[name=vote]').focus()");
+        reader.Type(Keys.ArrowRight);
+        Assert.Equal("Reply", reader.Run($"return {Root}.activeElement.textContent"));
+    }
+
+    [Fact]
     public async Task Emoji_are_chosen_by_keyboard_and_the_preview_shows_them()
     {
         var reader = _demo.Reader();
@@ -271,7 +332,7 @@ public sealed partial class ModeratingStory : IAsyncLifetime
             Assert.Equal(
                 true,
                 reader.Run(
-                    "const r=document.querySelector('[data-antiphon-comments]').shadowRoot,h=s=>r.querySelector(s).getBoundingClientRect();return h('textarea').height>80&&h('textarea').width>200&&h('.antiphon-comment').width>200&&getComputedStyle(r.querySelector('.antiphon-comment a')).position==='static'"
+                    "const r=document.querySelector('[data-antiphon-comments]').shadowRoot,h=s=>r.querySelector(s).getBoundingClientRect();return h('textarea').height>36&&h('textarea').width>200&&h('.antiphon-comment').width>200&&getComputedStyle(r.querySelector('.antiphon-comment a')).position==='static'"
                 )
             );
             thread.Write("Percy Lund", "I can write, too.").Sees("after moderation");

@@ -89,6 +89,9 @@ public sealed record CommentSettings(
     /// </summary>
     public bool? AllowsPictures { get; init; }
 
+    /// <summary>Whether writers' initials, or the picture of an author, stand beside comments.</summary>
+    public bool? ShowsFaces { get; init; }
+
     /// <summary>Whether what other sites write about a post is taken into its thread.</summary>
     public bool? TakesMentions { get; init; }
 
@@ -131,6 +134,7 @@ public sealed record CommentSettings(
             AllowsAnonymous = false,
             Language = string.Empty,
             AllowsPictures = false,
+            ShowsFaces = true,
             TakesMentions = true,
             SharesLearning = false,
         };
@@ -165,6 +169,7 @@ public sealed record CommentSettings(
             AllowsAnonymous = AllowsAnonymous ?? outer.AllowsAnonymous,
             Language = Language ?? outer.Language,
             AllowsPictures = AllowsPictures ?? outer.AllowsPictures,
+            ShowsFaces = ShowsFaces ?? outer.ShowsFaces,
             TakesMentions = TakesMentions ?? outer.TakesMentions,
             SharesLearning = SharesLearning ?? outer.SharesLearning,
         };

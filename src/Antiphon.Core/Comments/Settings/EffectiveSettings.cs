@@ -61,6 +61,9 @@ public sealed record EffectiveSettings(
     /// <summary>Whether a picture may be sent with a comment.</summary>
     public required bool AllowsPictures { get; init; }
 
+    /// <summary>Whether writers' initials, or the picture of an author, stand beside comments.</summary>
+    public required bool ShowsFaces { get; init; }
+
     /// <summary>Whether what other sites write about a post is taken into its thread.</summary>
     public required bool TakesMentions { get; init; }
 
@@ -105,6 +108,7 @@ public sealed record EffectiveSettings(
             NamedReaders = all.NamedReaders!,
             AllowsAnonymous = all.AllowsAnonymous!.Value,
             AllowsPictures = all.AllowsPictures!.Value,
+            ShowsFaces = all.ShowsFaces!.Value,
             TakesMentions = all.TakesMentions!.Value,
             Language = all.Language!,
         };

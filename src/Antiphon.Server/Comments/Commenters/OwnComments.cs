@@ -60,6 +60,15 @@ internal sealed class OwnComments(
         return row.Standing == CommentStanding.Public ? OwnOutcome.Done : OwnOutcome.Waits;
     }
 
+    /// <summary>Whether it is public by now.</summary>
+    public async Task<OwnOutcome> LookAsync(Site site, string key, string ownerKey, CancellationToken cancellation) =>
+        (await FindAsync(site, key, ownerKey, cancellation))?.Standing switch
+        {
+            null => OwnOutcome.Unknown,
+            CommentStanding.Public => OwnOutcome.Done,
+            _ => OwnOutcome.Waits,
+        };
+
     /// <summary>Takes a comment back for good; its place in the thread stays.</summary>
     public async Task<OwnOutcome> WithdrawAsync(Site site, string key, string ownerKey, CancellationToken cancellation)
     {

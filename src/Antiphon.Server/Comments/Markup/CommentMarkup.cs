@@ -1,6 +1,5 @@
 using System.Globalization;
 using System.Text;
-using Antiphon.Core.Comments.Settings;
 using Antiphon.Core.Comments.Threads;
 using Antiphon.Core.Feeds.Reading;
 using Antiphon.Data.Sites;
@@ -15,29 +14,16 @@ internal sealed class CommentMarkup
 {
     private readonly Site _site;
     private readonly ThreadForm _form;
-    private readonly ThreadTexts _texts;
     private readonly ReaderTexts _more;
     private readonly string _team;
-    private readonly string _hidden;
-    private readonly string _reasons;
+    private readonly CommentActsMarkup _acts;
 
     /// <summary>Writes comments of one thread; what every comment repeats is made once.</summary>
     public CommentMarkup(Site site, ThreadForm form)
     {
         var language = form.Language(site);
-        (_site, _form, _texts, _more, _team) = (
-            site,
-            form,
-            ThreadTexts.For(language),
-            ReaderTexts.For(language),
-            EmbedTexts.For(language).Team
-        );
-        _hidden = form.HiddenFields;
-        _reasons = string.Concat(
-            _texts.Reasons.Select(pair =>
-                $"<label><input type=\"radio\" name=\"report\" value=\"{pair.Key}\" required> {pair.Value}</label>"
-            )
-        );
+        (_site, _form, _more, _team) = (site, form, ReaderTexts.For(language), EmbedTexts.For(language).Team);
+        _acts = new CommentActsMarkup(site, form);
     }
 
     /// <summary>Writes one.</summary>
@@ -66,42 +52,40 @@ internal sealed class CommentMarkup
 
     private void AppendShown(StringBuilder html, ReaderComment comment, bool isFlat)
     {
-        html.Append("<p class=\"antiphon-writer\" part=\"writer\"><strong>")
+        if (_form.Settings.ShowsFaces)
+            WriterFace.Append(html, comment.Author, comment.Face);
+        html.Append("<div class=\"antiphon-what\"><p class=\"antiphon-writer\" part=\"writer\"><strong>")
             .Append(Encoded.Html(comment.Author))
             .Append("</strong> ");
         if (comment.IsTeam)
-            html.Append("<span class=\"antiphon-team\">· ").Append(_team).Append("</span> ");
+            html.Append("<span class=\"antiphon-team\" part=\"team\">").Append(_team).Append("</span> ");
         if (isFlat && comment.Answers is not null)
-            html.Append("<span class=\"antiphon-team\">· ")
+            html.Append("<span class=\"antiphon-aside\">· ")
                 .Append(_more.InAnswerTo)
                 .Append(' ')
                 .Append(Encoded.Html(comment.Answers))
                 .Append("</span> ");
-        html.Append("· <a class=\"antiphon-permanent\" href=\"")
-            .Append(Encoded.Html(Permanent(comment)))
-            .Append("\" title=\"")
-            .Append(_texts.Permanent)
-            .Append("\">")
-            .Append(Time(comment.Published))
-            .Append("</a>");
+        html.Append("<span class=\"antiphon-aside\">· ").Append(Time(comment.Published)).Append("</span>");
         if (comment.EditedAt is not null)
-            html.Append(" <span class=\"antiphon-team\">· ")
+            html.Append(" <span class=\"antiphon-aside\">· ")
                 .Append(comment.IsEditedByTeam ? _more.EditedByTeam : _more.Edited)
                 .Append("</span>");
         html.Append("</p>");
         if (comment.Rating is { } rating)
-            html.Append("<p class=\"antiphon-rated\" role=\"img\" aria-label=\"")
+            html.Append("<p class=\"antiphon-rated antiphon-stars\" role=\"img\" aria-label=\"")
                 .Append(_more.RatingGiven.With("rating", rating))
                 .Append("\">")
                 .Append('★', rating)
-                .Append('☆', 5 - rating)
-                .Append("</p>");
+                .Append("<i>")
+                .Append('★', 5 - rating)
+                .Append("</i></p>");
         if (comment.From is { } from)
             AppendFrom(html, from);
         html.Append("<div class=\"antiphon-said\" part=\"body said\">").Append(comment.Html).Append("</div>");
         if (comment.Picture is { } picture)
             AppendPicture(html, picture);
-        AppendActs(html, comment);
+        _acts.Append(html, comment, Permanent(comment));
+        html.Append("</div>");
     }
 
     // What stands elsewhere says so, and leads there.
@@ -133,93 +117,4 @@ internal sealed class CommentMarkup
         LinkResolver.IsWeb(_form.Address)
             ? $"{_form.Address.Split('#')[0]}#comment-{comment.Id}"
             : $"#comment-{comment.Id}";
-
-    private void AppendActs(StringBuilder html, ReaderComment comment)
-    {
-        html.Append(
-                "<div class=\"antiphon-foot\"><form class=\"antiphon-acts\" part=\"actions acts\" method=\"post\" action=\""
-            )
-            .Append(Encoded.Html(_form.Action))
-            .Append("/voice\">")
-            .Append(_hidden)
-            .Append(ThreadForm.Hidden("comment", comment.Id));
-        if (_form.Settings.Votes != VoteMode.None)
-            AppendVote(html, "up", "↑", _texts.Up, comment.Up);
-        if (_form.Settings.Votes == VoteMode.UpAndDown)
-            AppendVote(html, "down", "↓", _texts.Down, comment.Down);
-        AppendGiven(html, comment);
-        if (_form.IsOpen)
-            html.Append("<a href=\"")
-                .Append(Encoded.Html(_form.Page($"&answers={comment.Id}#antiphon-form")))
-                .Append("\" data-answers=\"")
-                .Append(comment.Id)
-                .Append("\">")
-                .Append(_texts.Answer)
-                .Append("</a>");
-        html.Append("</form><details class=\"antiphon-report\"><summary>")
-            .Append(_texts.Report)
-            .Append("</summary><form method=\"post\" action=\"")
-            .Append(Encoded.Html(_form.Action))
-            .Append("/voice\">")
-            .Append(_hidden)
-            .Append(ThreadForm.Hidden("comment", comment.Id))
-            .Append(_reasons)
-            .Append("<button>")
-            .Append(_texts.Send)
-            .Append("</button></form></details></div>");
-    }
-
-    // Those nobody gave yet open from one mark, so that a quiet thread stays quiet.
-    private void AppendGiven(StringBuilder html, ReaderComment comment)
-    {
-        var given = _form.Settings.Reactions.Where(sign => comment.Reactions.GetValueOrDefault(sign) > 0).ToList();
-        AppendReactions(html, given, comment.Reactions, _more);
-        if (given.Count == _form.Settings.Reactions.Count)
-            return;
-        html.Append("<details class=\"antiphon-react\"><summary aria-label=\"")
-            .Append(_more.React)
-            .Append("\">☺</summary>");
-        AppendReactions(html, [.. _form.Settings.Reactions.Except(given)], comment.Reactions, _more);
-        html.Append("</details>");
-    }
-
-    /// <summary>The buttons of reactions, within a form that says what they are about.</summary>
-    public static void AppendReactions(
-        StringBuilder html,
-        IReadOnlyList<string> offered,
-        IReadOnlyDictionary<string, int> given,
-        ReaderTexts texts
-    )
-    {
-        foreach (var sign in offered)
-        {
-            var count = given.GetValueOrDefault(sign).ToString(CultureInfo.InvariantCulture);
-            html.Append("<button name=\"react\" value=\"")
-                .Append(Encoded.Html(sign))
-                .Append("\" aria-label=\"")
-                .Append(texts.React)
-                .Append(' ')
-                .Append(Encoded.Html(sign))
-                .Append(", ")
-                .Append(count)
-                .Append("\" aria-pressed=\"false\">")
-                .Append(Encoded.Html(sign))
-                .Append(" <span>")
-                .Append(count)
-                .Append("</span></button>");
-        }
-    }
-
-    private static void AppendVote(StringBuilder html, string value, string mark, string label, int votes) =>
-        html.Append("<button name=\"vote\" value=\"")
-            .Append(value)
-            .Append("\" aria-label=\"")
-            .Append(label)
-            .Append(", ")
-            .Append(votes.ToString(CultureInfo.InvariantCulture))
-            .Append("\" aria-pressed=\"false\">")
-            .Append(mark)
-            .Append(" <span>")
-            .Append(votes.ToString(CultureInfo.InvariantCulture))
-            .Append("</span></button>");
 }

@@ -22,9 +22,15 @@ internal static class RatingMarkup
         var count = ratings.Sum();
         var average = ratings.Select((times, at) => times * (at + 1)).Sum() / (double)count;
         var shown = average.ToString("0.0", CultureInfo.InvariantCulture);
-        html.Append("<div class=\"antiphon-ratings\" part=\"ratings\"><p><strong>")
+        html.Append("<div class=\"antiphon-ratings\" part=\"ratings\"><p><b aria-hidden=\"true\">")
+            .Append(shown)
+            .Append("</b> <span class=\"antiphon-stars\" aria-hidden=\"true\">")
+            .Append('★', (int)Math.Round(average))
+            .Append("<i>")
+            .Append('★', 5 - (int)Math.Round(average))
+            .Append("</i></span> <span>")
             .Append(texts.RatingAll.With(("rating", shown), ("count", count)))
-            .Append("</strong></p><ul>");
+            .Append("</span></p><ul>");
         for (var rating = 5; rating >= 1; rating--)
         {
             var share = (100 * ratings[rating - 1] / count).ToString(CultureInfo.InvariantCulture);

@@ -1,3 +1,4 @@
+using System.Globalization;
 using System.Text;
 using Antiphon.Core.Comments;
 using Antiphon.Core.Comments.Settings;
@@ -25,7 +26,7 @@ internal static class ThreadFormMarkup
             .Append(form.Settings.AllowsPictures ? "\" enctype=\"multipart/form-data\" novalidate" : "\" novalidate")
             .Append(OwnWords(form, more, reader))
             .Append(">\n")
-            .Append("<p part=\"form-title\"><strong>")
+            .Append("<p class=\"antiphon-form-title\" part=\"form-title\"><strong>")
             .Append(texts.WriteOne)
             .Append("</strong></p>\n");
         AppendRules(html, form.Settings, reader);
@@ -34,21 +35,9 @@ internal static class ThreadFormMarkup
         AppendWriter(html, form, texts, reader);
         if (form.Settings.AsksRating)
             AppendRating(html, form, reader);
-        AppendTools(html, more, reader);
-        Field(
-            html,
-            form,
-            "text",
-            texts.Comment,
-            null,
-            $"<textarea name=\"text\" rows=\"5\" maxlength=\"{CommentBody.MaxLength}\" required{Invalid(form, "text")}>{Encoded.Html(form.Text)}</textarea>"
-        );
-        html.Append("<p class=\"antiphon-count\" role=\"status\" data-words=\"")
-            .Append(Encoded.Html(reader.Left))
-            .Append("\" hidden></p>\n<div class=\"antiphon-preview\" part=\"preview\" hidden></div>\n");
+        AppendText(html, form, texts, more, reader);
         if (form.Settings.AllowsPictures)
             AppendPicture(html, form, reader);
-        AppendFollow(html, form, reader);
         html.Append(
                 "<p class=\"antiphon-trap\" aria-hidden=\"true\"><label>"
                     + texts.Trap
@@ -56,9 +45,34 @@ internal static class ThreadFormMarkup
             )
             .Append("<p class=\"antiphon-sending\"><button class=\"antiphon-send\" part=\"send\">")
             .Append(texts.Send)
-            .Append("</button> <button type=\"button\" class=\"antiphon-see\" hidden>")
-            .Append(reader.Preview)
-            .Append("</button></p>\n</form>\n");
+            .Append("</button> ");
+        AppendFollow(html, form, reader);
+        html.Append("</p>\n</form>\n");
+    }
+
+    // The field with the buttons that belong to it, as one control; the script shows the buttons, as they do nothing
+    // without it.
+    private static void AppendText(
+        StringBuilder html,
+        ThreadForm form,
+        EmbedTexts texts,
+        ThreadTexts more,
+        ReaderTexts reader
+    )
+    {
+        html.Append("<div class=\"antiphon-field\"><label for=\"antiphon-text\">")
+            .Append(texts.Comment)
+            .Append("</label><div class=\"antiphon-writing\" part=\"writing\">");
+        AppendTools(html, more, reader);
+        html.Append(
+                CultureInfo.InvariantCulture,
+                $"<textarea id=\"antiphon-text\" name=\"text\" rows=\"5\" maxlength=\"{CommentBody.MaxLength}\" required{Invalid(form, "text")}>{Encoded.Html(form.Text)}</textarea></div>"
+            )
+            .Append("<p class=\"antiphon-count\" role=\"status\" data-words=\"")
+            .Append(Encoded.Html(reader.Left))
+            .Append("\" hidden></p>");
+        Problem(html, form, "text");
+        html.Append("<div class=\"antiphon-preview\" part=\"preview\" hidden></div></div>\n");
     }
 
     private static void AppendRules(StringBuilder html, EffectiveSettings settings, ReaderTexts reader)
@@ -114,7 +128,7 @@ internal static class ThreadFormMarkup
 
     // What the script offers the writer on the device a comment was written on.
     private static string OwnWords(ThreadForm form, ThreadTexts texts, ReaderTexts reader) =>
-        $" data-own=\"{Encoded.Html(form.Action)}/own\" data-edit=\"{Encoded.Html(reader.Edit)}\" data-withdraw=\"{Encoded.Html(reader.Withdraw)}\" data-sure=\"{Encoded.Html(reader.WithdrawSure)}\" data-save=\"{Encoded.Html(reader.Save)}\" data-leave-it=\"{Encoded.Html(texts.Leave)}\"";
+        $" data-own=\"{Encoded.Html(form.Action)}/own\" data-edit=\"{Encoded.Html(reader.Edit)}\" data-withdraw=\"{Encoded.Html(reader.Withdraw)}\" data-sure=\"{Encoded.Html(reader.WithdrawSure)}\" data-save=\"{Encoded.Html(reader.Save)}\" data-leave-it=\"{Encoded.Html(texts.Leave)}\" data-waits=\"{Encoded.Html(texts.WaitsHere)}\"";
 
     private static void AppendRating(StringBuilder html, ThreadForm form, ReaderTexts texts)
     {
@@ -125,13 +139,18 @@ internal static class ThreadFormMarkup
             .Append("</legend>");
         for (var rating = 1; rating <= 5; rating++)
         {
-            html.Append("<label><input type=\"radio\" name=\"rating\" value=\"")
+            var words = texts.RatingGiven.With("rating", rating);
+            html.Append("<label title=\"")
+                .Append(words)
+                .Append("\"><input type=\"radio\" name=\"rating\" value=\"")
                 .Append(rating)
+                .Append("\" aria-label=\"")
+                .Append(words)
                 .Append('"')
                 .Append(form.Rating == rating ? " checked" : string.Empty)
-                .Append("> ")
-                .Append(rating)
-                .Append(" ★</label> ");
+                .Append("><span aria-hidden=\"true\">★</span><small aria-hidden=\"true\">")
+                .Append(words)
+                .Append("</small></label>");
         }
 
         Problem(html, form, "rating");
@@ -155,7 +174,7 @@ internal static class ThreadFormMarkup
 
     private static void AppendFollow(StringBuilder html, ThreadForm form, ReaderTexts texts)
     {
-        html.Append("<p><label>").Append(texts.Follow).Append(" <select name=\"follow\">");
+        html.Append("<label class=\"antiphon-follow\">").Append(texts.Follow).Append(" <select name=\"follow\">");
         foreach (
             var (value, words) in new[]
             {
@@ -174,10 +193,9 @@ internal static class ThreadFormMarkup
                 .Append("</option>");
         }
 
-        html.Append("</select></label></p>\n");
+        html.Append("</select></label>");
     }
 
-    // Shown by the script, as they do nothing without it.
     private static void AppendTools(StringBuilder html, ThreadTexts texts, ReaderTexts reader)
     {
         html.Append("<div class=\"antiphon-tools\" role=\"toolbar\" hidden>");
@@ -187,8 +205,13 @@ internal static class ThreadFormMarkup
             ("<i>I</i>", texts.Italic, "*", "*"),
             ("“ ”", texts.Quote, "> ", ""),
             ("&lt;/&gt;", texts.Code, "`", "`"),
-            ("•", texts.List, "- ", ""),
-            ("↗", texts.Link, "[", "](https://)"),
+            (Sign("M9 6h11M9 12h11M9 18h11M4 6h.5M4 12h.5M4 18h.5"), texts.List, "- ", ""),
+            (
+                Sign("M10 14a4 4 0 0 0 6 0l3-3a4 4 0 0 0-6-6l-1 1M14 10a4 4 0 0 0-6 0l-3 3a4 4 0 0 0 6 6l1-1"),
+                texts.Link,
+                "[",
+                "](https://)"
+            ),
         ];
         foreach (var (mark, name, before, after) in tools)
         {
@@ -209,8 +232,13 @@ internal static class ThreadFormMarkup
             .Append(reader.Emoji)
             .Append("\" aria-label=\"")
             .Append(reader.Emoji)
-            .Append("\">☺</button></div>");
+            .Append("\">☺</button><button type=\"button\" class=\"antiphon-see\">")
+            .Append(reader.Preview)
+            .Append("</button></div>");
     }
+
+    private static string Sign(string path) =>
+        $"<svg viewBox=\"0 0 24 24\" aria-hidden=\"true\"><path d=\"{path}\"/></svg>";
 
     private static string Invalid(ThreadForm form, string field) =>
         form.Problems?.ContainsKey(field) == true

@@ -30,11 +30,8 @@ internal static class ThreadFragment
             .Append(page.Count.ToString(CultureInfo.InvariantCulture))
             .Append("\" data-new=\"")
             .Append(Encoded.Html(more.New))
-            .Append("\">\n<h2 class=\"antiphon-heading\" part=\"heading\">")
-            .Append(texts.Comments);
-        if (page.Count > 0)
-            html.Append(" (").Append(page.Count.ToString(CultureInfo.InvariantCulture)).Append(')');
-        html.Append("</h2>\n");
+            .Append("\">\n");
+        AppendHead(html, site, page, form, texts);
         RatingMarkup.Append(html, page.Ratings, form, more);
         AppendReactions(html, page, form, more);
         if (page.Comments.Count == 0 && form.IsOpen)
@@ -61,6 +58,25 @@ internal static class ThreadFragment
         return html.Append("</section>").ToString();
     }
 
+    // How many there are, how they are sorted, and the way to the form, in one line.
+    private static void AppendHead(StringBuilder html, Site site, ThreadPage page, ThreadForm form, EmbedTexts texts)
+    {
+        html.Append("<div class=\"antiphon-head\" part=\"head\"><h2 class=\"antiphon-heading\" part=\"heading\">")
+            .Append(texts.Comments);
+        if (page.Count > 0)
+            html.Append(" (").Append(page.Count.ToString(CultureInfo.InvariantCulture)).Append(')');
+        html.Append("</h2>");
+        if (page.Count > 1)
+            AppendOrders(html, form, site);
+        if (form.IsOpen && page.Count > 0)
+            html.Append("<a class=\"antiphon-write-one\" href=\"")
+                .Append(Encoded.Html(form.Page("#antiphon-form")))
+                .Append("\" data-write>")
+                .Append(texts.WriteOne)
+                .Append("</a>");
+        html.Append("</div>\n");
+    }
+
     private static void AppendComments(
         StringBuilder html,
         Site site,
@@ -69,8 +85,6 @@ internal static class ThreadFragment
         ReaderTexts more
     )
     {
-        if (page.Count > 1)
-            AppendOrders(html, form, site);
         if (page.IsLater)
             html.Append("<p><a class=\"antiphon-start\" href=\"")
                 .Append(Encoded.Html(form.Page()))
@@ -101,7 +115,7 @@ internal static class ThreadFragment
             .Append("/voice\">")
             .Append(form.HiddenFields)
             .Append(ThreadForm.Hidden("comment", string.Empty));
-        CommentMarkup.AppendReactions(html, form.Settings.Reactions, page.Reactions, more);
+        CommentActsMarkup.AppendReactions(html, form.Settings.Reactions, page.Reactions, more);
         html.Append("</form>\n");
     }
 
@@ -111,7 +125,11 @@ internal static class ThreadFragment
     private static void AppendOrders(StringBuilder html, ThreadForm form, Site site)
     {
         var texts = ThreadTexts.For(form.Language(site));
-        html.Append("<p class=\"antiphon-orders\" part=\"orders\"><span>").Append(texts.OrderBy).Append("</span>");
+        html.Append("<details class=\"antiphon-orders\" part=\"orders\"><summary>")
+            .Append(texts.OrderBy)
+            .Append(" <b>")
+            .Append(texts.Orders[form.Order!.Value])
+            .Append("</b></summary><span class=\"antiphon-list\">");
         foreach (var order in Offered(form.Settings.Votes))
         {
             var spelled = Spelling(order);
@@ -125,7 +143,7 @@ internal static class ThreadFragment
             html.Append('>').Append(texts.Orders[order]).Append("</a>");
         }
 
-        html.Append("</p>\n");
+        html.Append("</span></details>");
     }
 
     private static CommentOrder[] Offered(VoteMode votes) =>

@@ -6,5 +6,9 @@ namespace Antiphon.Server.Comments.Markup;
 internal static class ThreadStyle
 {
     /// <summary>The sheet; it names only our own classes.</summary>
-    public static readonly string Sheet = StyleSheet.Read("Comments/Markup/thread.css");
+    public static readonly string Sheet = string.Concat(
+        StyleSheet.Read("Comments/Markup/thread.css"),
+        StyleSheet.Read("Comments/Markup/thread-acts.css"),
+        StyleSheet.Read("Comments/Markup/thread-form.css")
+    );
 }

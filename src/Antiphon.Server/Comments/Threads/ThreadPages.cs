@@ -48,7 +48,11 @@ internal sealed class ThreadPages(AntiphonContext database, PictureLibrary libra
         // What a permanent link leads to comes first where it would not be on the page.
         if (linked is { } root && !roots.Exists(comment => comment.Id == root))
             roots.InsertRange(0, await top.Where(comment => comment.Id == root).ToListAsync(cancellation));
-        var comments = await WithAnswersAsync(roots, view, linked, cancellation);
+        var comments = await WithFacesAsync(
+            thread.SiteId,
+            await WithAnswersAsync(roots, view, linked, cancellation),
+            cancellation
+        );
         return new ThreadPage(comments, thread.PublicCount, next, after is not null);
     }
 
@@ -74,6 +78,29 @@ internal sealed class ThreadPages(AntiphonContext database, PictureLibrary libra
 
         var groups = answers.ToLookup(comment => comment.RootId);
         return [.. roots.SelectMany(root => Group(root, [root, .. groups[root.Id]], view.Order))];
+    }
+
+    // Whoever writes for the site has a picture already; nobody else gives one.
+    private async Task<IReadOnlyList<ReaderComment>> WithFacesAsync(
+        long site,
+        IReadOnlyList<ReaderComment> comments,
+        CancellationToken cancellation
+    )
+    {
+        var names = comments.Where(comment => comment.IsTeam).Select(comment => comment.Author).Distinct().ToList();
+        if (names.Count == 0)
+            return comments;
+        var faces = await database
+            .Authors.Where(author =>
+                author.SiteId == site && author.PictureAddress != null && names.Contains(author.Name)
+            )
+            .ToDictionaryAsync(author => author.Name, author => author.PictureAddress, cancellation);
+        return
+        [
+            .. comments.Select(comment =>
+                comment.IsTeam ? comment with { Face = faces.GetValueOrDefault(comment.Author) } : comment
+            ),
+        ];
     }
 
     private IEnumerable<ReaderComment> Group(Comment root, List<Comment> rows, CommentOrder order)
@@ -222,6 +249,9 @@ internal sealed record ReaderComment(
 
     /// <summary>Reactions by emoji.</summary>
     public IReadOnlyDictionary<string, int> Reactions { get; init; } = new Dictionary<string, int>();
+
+    /// <summary>Address of the writer's own picture, which only authors of the site have; or null.</summary>
+    public string? Face { get; init; }
 
     /// <summary>Picture sent with it, or null.</summary>
     public ReaderPicture? Picture { get; init; }

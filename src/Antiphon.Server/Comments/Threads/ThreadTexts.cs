@@ -19,6 +19,8 @@ internal sealed record ThreadTexts(
     string OrderBy,
     string Permanent,
     string Leave,
+    string MoreActs,
+    string WaitsHere,
     string Bold,
     string Italic,
     string Quote,

@@ -2,6 +2,7 @@ using Antiphon.Core.Listings.Definition;
 using Antiphon.Data;
 using Antiphon.Data.Listings;
 using Antiphon.Server.Comments;
+using Antiphon.Server.Comments.Placing;
 using Antiphon.Server.Listings.Installation;
 using Antiphon.Server.Platform;
 using Antiphon.Server.Subscribers.Forms;
@@ -60,10 +61,14 @@ internal sealed class DemoPlacement(
             .Include(row => row.Look)
             .ToListAsync(cancellation);
         using var website = new HttpClient { BaseAddress = new Uri(demo.Value.Website) };
+        var (site, shop) = (listings[0].Site, demo.Value.Website + "shop");
         var thread = ThreadSnippet.Make(
             antiphon.Value,
-            listings[0].Site.PublicKey,
-            new ThreadSnippetRequest("planisphere", demo.Value.Website + "shop", "Planisphere, 54 degrees north")
+            site.PublicKey,
+            new ThreadSnippetRequest("planisphere", shop, "Planisphere, 54 degrees north"),
+            await scope
+                .ServiceProvider.GetRequiredService<BakedComments>()
+                .BakeAsync(site, "planisphere", shop, cancellation)
         );
         await PasteAsync(website, "shop", "<!-- shop thread -->", thread.Snippet, cancellation);
         var form = await database.SignUpForms.Include(signUpForm => signUpForm.Site).FirstAsync(cancellation);

@@ -1,12 +1,20 @@
 const store = 'antiphon'
 const mostKept = 60
 
+/** A comment nobody but its writer sees yet. */
+export interface Waiting {
+  thread: string
+  name: string
+  message: string
+}
+
 /** What stays on the reader's device: what it calls itself, how it voted and reacted, what was written on it, and the name given. */
 export interface Kept {
   device: string
   votes: Record<string, 'up' | 'down'>
   reactions: string[]
   mine: Record<string, string>
+  waiting: Record<string, Waiting>
   name: string
   mail: string
 }
@@ -18,6 +26,7 @@ export function kept(): Kept {
     votes: {},
     reactions: [],
     mine: {},
+    waiting: {},
     name: '',
     mail: '',
   }
@@ -33,6 +42,7 @@ export function kept(): Kept {
 export function keep(change: (what: Kept) => void = () => undefined): Kept {
   const what = kept()
   change(what)
+  what.waiting = Object.fromEntries(Object.entries(what.waiting).slice(-mostKept))
   what.mine = Object.fromEntries(Object.entries(what.mine).slice(-mostKept))
   try {
     localStorage.setItem(store, JSON.stringify(what))

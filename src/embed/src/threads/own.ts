@@ -8,28 +8,34 @@ interface Said {
 
 /** Offers the writer, on the device a comment was written on, to change it and to take it back. */
 export function offerOwn(within: ParentNode, form: HTMLElement | null, reload: () => void): void {
-  const words = form?.dataset
-  if (!words?.edit) return
-  const action = form!.dataset.own!
+  if (!form?.dataset.edit) return
   const mine = kept().mine
   within.querySelectorAll<HTMLElement>('.antiphon-comment').forEach((item) => {
     const key = item.id.replace('comment-', '')
-    if (!(key in mine) || item.querySelector('.antiphon-own')) return
-    const row = element('p', 'antiphon-own')
-    row.append(
-      button(words.edit!, () => edit(item, key, action, words, reload)),
-      button(words.withdraw!, () => {
-        if (confirm(words.sure))
-          void send(action, { comment: key, act: 'withdraw' }, row, reload).then(
-            (ok) => ok && keep((what) => delete what.mine[key]),
-          )
-      }),
-    )
-    item.append(row)
+    if (key in mine && !item.querySelector('.antiphon-own'))
+      ownRow(item.querySelector<HTMLElement>('.antiphon-what') ?? item, key, form, reload, reload)
   })
 }
 
-function edit(item: HTMLElement, key: string, action: string, words: DOMStringMap, reload: () => void): void {
+/** The two buttons of one's own comment. */
+export function ownRow(item: HTMLElement, key: string, form: HTMLElement, changed: () => void, gone: () => void): void {
+  const words = form.dataset
+  const row = element('p', 'antiphon-own')
+  row.append(
+    button(words.edit!, () => edit(item, key, words, changed)),
+    button(words.withdraw!, () => {
+      if (confirm(words.sure))
+        void send(words.own!, { comment: key, act: 'withdraw' }, row).then((isDone) => {
+          if (!isDone) return
+          keep((what) => delete what.mine[key])
+          gone()
+        })
+    }),
+  )
+  item.append(row)
+}
+
+function edit(item: HTMLElement, key: string, words: DOMStringMap, changed: () => void): void {
   item.querySelector('.antiphon-own-form')?.remove()
   const form = element('form', 'antiphon-own-form') as HTMLFormElement
   const text = document.createElement('textarea')
@@ -46,25 +52,21 @@ function edit(item: HTMLElement, key: string, action: string, words: DOMStringMa
   form.addEventListener('submit', (event) => {
     event.preventDefault()
     event.stopPropagation()
-    void send(action, { comment: key, act: 'edit', text: text.value }, form, reload).then(
-      (ok) => ok && keep((what) => (what.mine[key] = text.value)),
-    )
+    void send(words.own!, { comment: key, act: 'edit', text: text.value }, form).then((isDone) => {
+      if (isDone === null) return
+      keep((what) => (what.mine[key] = text.value))
+      if (isDone || item.matches('.antiphon-waits')) changed()
+      if (item.matches('.antiphon-waits')) form.remove()
+    })
   })
   item.append(form)
   text.focus()
 }
 
-async function send(
-  action: string,
-  more: Record<string, string>,
-  place: HTMLElement,
-  reload: () => void,
-): Promise<boolean> {
+/** True when it is public at once, false when somebody looks at it first, null when it was refused; then it says why. */
+async function send(action: string, more: Record<string, string>, place: HTMLElement): Promise<boolean | null> {
   const answer = await speak<Said>(action, null, more).catch(() => null)
-  if (answer?.ok && answer.said.isPublic) {
-    reload()
-    return true
-  }
+  if (answer?.ok && answer.said.isPublic) return true
   place.querySelector('[role=status]')?.remove()
   const told = element('span', answer?.ok ? '' : 'antiphon-problem')
   told.setAttribute('role', 'status')
@@ -72,10 +74,11 @@ async function send(
     ? (answer.said.message ?? Object.values(answer.said.errors ?? {})[0]?.[0] ?? answer.said.title ?? '')
     : ''
   place.append(told)
-  return !!answer?.ok
+  return answer?.ok ? false : null
 }
 
-function element(name: string, className: string): HTMLElement {
+/** An element with a class of ours. */
+export function element(name: string, className: string): HTMLElement {
   const made = document.createElement(name)
   made.className = className
   return made

@@ -1,12 +1,14 @@
 import { ask } from '../ask'
 import { tellArrival } from './arrival'
 import { keep } from './device'
+import { closeLists, moveByArrows } from './lists'
 import { announce } from './newOnes'
 import { offerOwn } from './own'
 import { parse, render } from '../shadow'
 import { canonicalOf, threadKey, threadPlaces, titleOf } from '../threadKey'
 import { speak, type Problems } from './speak'
 import { hear, markVoices } from './voices'
+import { drawWaiting, showWaiting } from './waiting'
 import { work } from './work'
 import { helpWriting, quote } from './writing'
 
@@ -53,6 +55,11 @@ class Thread {
     return this.place.shadowRoot!
   }
 
+  /** What tells this thread from others of the site. */
+  private get asked(): string {
+    return this.query.id || this.query.url
+  }
+
   private get form(): HTMLFormElement | null {
     return this.root.querySelector('.antiphon-form')
   }
@@ -62,9 +69,10 @@ class Thread {
     const at = /^#comment-(.+)/.exec(location.hash)?.[1]
     if (!(await this.show(at ? { at } : {}))) return
     if (this.place.ownerDocument === document) tellArrival(this.base, this.site, this.query.id)
+    closeLists(this.root)
     this.root.addEventListener('click', (event) => this.click(event))
     this.root.addEventListener('submit', (event) => this.submit(event as SubmitEvent))
-    const asked = this.query.id || this.query.url
+    const { asked } = this
     announce(
       this.root,
       `${this.address}/counts.json?${new URLSearchParams({ id: asked }).toString()}`,
@@ -81,7 +89,8 @@ class Thread {
     render(this.place, html)
     this.shown = Date.now()
     this.prepare(this.root)
-    if (this.form) helpWriting(this.form, this.query.id || this.query.url)
+    if (this.form) helpWriting(this.form, this.asked)
+    void showWaiting(this.root, this.form, this.asked, () => void this.show())
     return true
   }
 
@@ -92,6 +101,7 @@ class Thread {
 
   private prepare(within: ParentNode): void {
     markVoices(within)
+    within.querySelectorAll<HTMLElement>('.antiphon-acts').forEach(moveByArrows)
     offerOwn(within, this.form, () => void this.show())
   }
 
@@ -107,12 +117,15 @@ class Thread {
 
   private click(event: Event): void {
     const link = (event.target as HTMLElement).closest<HTMLElement>(
-      '[data-order],[data-next],[data-at],[data-answers],[data-leave]',
+      '[data-order],[data-next],[data-at],[data-answers],[data-leave],[data-write],[data-copied]',
     )
     if (!link) return
+    const { order, next, at, answers, copied, write } = link.dataset
+    if (copied !== undefined && !navigator.clipboard) return
     event.preventDefault()
-    const { order, next, at, answers } = link.dataset
-    if (order) void this.sort(order)
+    if (copied !== undefined) void copyAddress(link as HTMLAnchorElement, copied)
+    else if (write !== undefined) this.write()
+    else if (order) void this.sort(order)
     else if (next) void this.more(link, next)
     else if (at) void this.show({ at }).then(() => this.mark(`comment-${at}`))
     else if (answers) this.answer(answers, link)
@@ -122,7 +135,7 @@ class Thread {
   private async sort(order: string): Promise<void> {
     this.order = order
     await this.show()
-    this.root.querySelector<HTMLElement>('[data-order][aria-current]')?.focus()
+    this.root.querySelector<HTMLElement>('.antiphon-orders summary')?.focus()
   }
 
   /** Adds the next part below what is there; nothing above moves. */
@@ -149,8 +162,12 @@ class Thread {
     const text = this.form!.querySelector('textarea')!
     const passage = chosenIn(this.root, item)
     if (passage) quote(text, passage)
+    this.write()
+  }
+
+  private write(): void {
     this.form!.scrollIntoView({ block: 'center' })
-    text.focus()
+    this.form!.querySelector('textarea')!.focus()
   }
 
   private answered(key: string, name: string): void {
@@ -175,14 +192,15 @@ class Thread {
     try {
       const fields = new FormData(form)
       const seconds = String(Math.floor((Date.now() - this.shown) / 1000))
-      const { ok, said } = await speak<{ message: string; key: string }>(form.action, fields, {
+      const { ok, said } = await speak<{ message: string; key: string; isPublic: boolean }>(form.action, fields, {
         key,
         seconds,
         work: work(key),
       })
       if (!ok) return tell(form, said)
       keep((mine) => (mine.mine[said.key] = String(fields.get('text'))))
-      thank(form, said.message)
+      form.dispatchEvent(new Event('sent'))
+      await this.sent(form, said.key, said.message, said.isPublic, String(fields.get('name')))
     } catch {
       tell(form, {
         title: navigator.onLine
@@ -193,6 +211,40 @@ class Thread {
       button?.removeAttribute('disabled')
     }
   }
+
+  /** What was written shows where it will stand, or as waiting; the form is ready for the next. */
+  private async sent(
+    form: HTMLFormElement,
+    key: string,
+    message: string,
+    isPublic: boolean,
+    name: string,
+  ): Promise<void> {
+    if (isPublic) {
+      await this.show({ at: key })
+      this.mark(`comment-${key}`)
+      return thank(this.form ?? form, message)
+    }
+    const one = { thread: this.asked, name, message }
+    keep((mine) => (mine.waiting[key] = one))
+    for (const field of form.querySelectorAll<HTMLInputElement>('textarea, [type=file], [name=pictureAlt]'))
+      field.value = ''
+    for (const star of form.querySelectorAll<HTMLInputElement>('[name=rating]')) star.checked = false
+    delete form.dataset.key
+    this.answered('', '')
+    this.shown = Date.now()
+    tell(form, {})
+    form.classList.add('antiphon-short')
+    drawWaiting(form, key, one, () => void this.show()).focus()
+  }
+}
+
+/** Puts the address of a comment on the clipboard, and says so where one pressed. */
+async function copyAddress(link: HTMLAnchorElement, copied: string): Promise<void> {
+  const words = link.textContent
+  await navigator.clipboard.writeText(new URL(link.href, location.href).href)
+  link.textContent = copied
+  setTimeout(() => (link.textContent = words), 2000)
 }
 
 /** What the reader has chosen within a comment, to be quoted. */
@@ -209,11 +261,8 @@ function thank(form: HTMLFormElement, message: string): void {
   thanks.className = 'antiphon-thanks'
   thanks.setAttribute('part', 'thanks')
   thanks.setAttribute('role', 'status')
-  thanks.tabIndex = -1
   thanks.textContent = message
-  form.dispatchEvent(new Event('sent'))
-  form.replaceWith(thanks)
-  thanks.focus()
+  form.before(thanks)
 }
 
 function tell(form: HTMLFormElement, problems: Problems): void {
@@ -225,9 +274,9 @@ function tell(form: HTMLFormElement, problems: Problems): void {
     const field = form.querySelector<HTMLElement>(`[name="${name}"]`)
     field?.setAttribute('aria-invalid', 'true')
     first ??= field
-    ;(field?.closest('p, fieldset') ?? form).append(note(messages.join(' ')))
+    ;(field?.closest('p, fieldset, .antiphon-field') ?? form).append(note(messages.join(' ')))
   }
-  if (fields.length === 0) form.append(note(problems.title ?? ''))
+  if (fields.length === 0 && problems.title) form.append(note(problems.title))
   first?.focus()
 }
 

@@ -8,15 +8,16 @@ export function markVoices(within: ParentNode): void {
   const mine = kept()
   within.querySelectorAll<HTMLFormElement>('form[action$="/voice"]').forEach((form) => {
     const key = keyOf(form)
-    form
-      .querySelectorAll<HTMLButtonElement>('[name=vote]')
-      .forEach((button) => press(button, mine.votes[key] === button.value))
+    votesOf(form).forEach((button) => press(button, mine.votes[key] === button.value))
     form
       .querySelectorAll<HTMLButtonElement>('[name=react]')
       .forEach((button) => press(button, mine.reactions.includes(reactionOf(form, button))))
   })
 }
 
+// Agreeing and disagreeing stand apart, in one form all the same.
+const votesOf = (form: HTMLFormElement) =>
+  [...form.elements].filter((one): one is HTMLButtonElement => one instanceof HTMLButtonElement && one.name === 'vote')
 // What a thread is about has no key of its own; its identifier stands for it.
 const reactionOf = (form: HTMLFormElement, button: HTMLButtonElement) =>
   `${keyOf(form) || form.querySelector<HTMLInputElement>('[name=id]')!.value} ${button.value}`
@@ -42,7 +43,7 @@ async function vote(form: HTMLFormElement, value: 'up' | 'down'): Promise<void> 
     else mine.votes[key] = value
   })
   markVoices(form.parentNode!)
-  for (const name of ['up', 'down'] as const) count(form.querySelector(`[value=${name}]`), answer.said[name])
+  for (const button of votesOf(form)) count(button, answer.said[button.value as 'up' | 'down'])
 }
 
 async function react(form: HTMLFormElement, button: HTMLButtonElement): Promise<void> {
@@ -59,6 +60,21 @@ async function react(form: HTMLFormElement, button: HTMLButtonElement): Promise<
   )
   markVoices(form.parentNode!)
   count(button, answer.said.count)
+  summarize(form)
+}
+
+/** What stands on the closed list of reactions: those given, and how many. */
+function summarize(form: HTMLFormElement): void {
+  const summary = form.querySelector('.antiphon-react summary')
+  if (!summary) return
+  const given = [...form.querySelectorAll<HTMLButtonElement>('[name=react]')]
+    .map((button) => ({ sign: button.value, count: Number(button.querySelector('span')?.textContent) }))
+    .filter((one) => one.count > 0)
+  const [signs, total] = [given.map((one) => one.sign).join(''), given.reduce((sum, one) => sum + one.count, 0)]
+  summary.innerHTML = '<span></span> <b></b>'
+  summary.querySelector('span')!.textContent = signs || '☺'
+  summary.querySelector('b')!.textContent = total ? String(total) : ''
+  summary.setAttribute('aria-label', (summary.getAttribute('aria-label') ?? '').replace(/\d+$/, String(total)))
 }
 
 function count(button: Element | null, number: number): void {

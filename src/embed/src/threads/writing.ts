@@ -1,5 +1,6 @@
 import { keep, kept } from './device'
 import { offerEmoji } from './emoji'
+import { moveByArrows } from './lists'
 
 const warnFrom = 500
 
@@ -8,6 +9,7 @@ export function helpWriting(form: HTMLFormElement, thread: string): void {
   const text = form.querySelector('textarea')!
   const tools = form.querySelector<HTMLElement>('.antiphon-tools')!
   tools.hidden = false
+  moveByArrows(tools)
   tools
     .querySelectorAll<HTMLElement>('[data-before]')
     .forEach((tool) => tool.addEventListener('click', () => put(text, tool.dataset.before!, tool.dataset.after!)))
@@ -28,6 +30,14 @@ export function helpWriting(form: HTMLFormElement, thread: string): void {
   text.addEventListener('input', count)
   count()
   showPreview(form, text)
+  stayShort(form, text)
+}
+
+/** The form is one line until somebody begins to write; what is asked beside the text shows then. */
+function stayShort(form: HTMLFormElement, text: HTMLTextAreaElement): void {
+  const isBegun = text.value || form.querySelector('[aria-invalid], .antiphon-answered:not([hidden])')
+  if (!isBegun) form.classList.add('antiphon-short')
+  form.addEventListener('focusin', () => form.classList.remove('antiphon-short'))
 }
 
 function keepDraft(form: HTMLFormElement, text: HTMLTextAreaElement, thread: string): void {
@@ -51,7 +61,6 @@ function keepDraft(form: HTMLFormElement, text: HTMLTextAreaElement, thread: str
 function showPreview(form: HTMLFormElement, text: HTMLTextAreaElement): void {
   const see = form.querySelector<HTMLButtonElement>('.antiphon-see')!
   const shown = form.querySelector<HTMLElement>('.antiphon-preview')!
-  see.hidden = false
   see.setAttribute('aria-pressed', 'false')
   see.addEventListener('click', () => {
     shown.hidden = !shown.hidden

@@ -44,6 +44,29 @@ public sealed partial class OwnCommentTests(AntiphonHost host) : IClassFixture<A
     }
 
     [Fact]
+    public async Task Only_the_device_that_wrote_learns_whether_it_waits()
+    {
+        await SetAsync(new { approval = "all" });
+        var thread = await NewAsync();
+        var key = await WriteAsync(thread, "Is anybody there?", device: Device);
+        Assert.Contains("\"isPublic\":false", await LookAsync(Device), StringComparison.Ordinal);
+        // What was put aside as spam waits like the rest, as far as its writer can tell.
+        await thread.DecideAllAsync("spam");
+        Assert.Contains("\"isPublic\":false", await LookAsync(Device), StringComparison.Ordinal);
+        Assert.Equal(
+            HttpStatusCode.NotFound,
+            (
+                await thread.SendAsync("/own", ("comment", key), ("act", "look"), ("device", "device-two-0123456789"))
+            ).StatusCode
+        );
+
+        async Task<string> LookAsync(string device) =>
+            await (
+                await thread.SendAsync("/own", ("comment", key), ("act", "look"), ("device", device))
+            ).Content.ReadAsStringAsync();
+    }
+
+    [Fact]
     public async Task After_the_time_a_text_stays_as_it_is()
     {
         await SetAsync(new { approval = "none", editMinutes = 0 });
@@ -298,7 +321,7 @@ public sealed partial class OwnCommentTests(AntiphonHost host) : IClassFixture<A
         var html = await thread.HtmlAsync();
         Assert.Contains("4.3 of 5, from 3", html, StringComparison.Ordinal);
         Assert.Contains("\"ratingValue\":\"4.3\",\"ratingCount\":3", html, StringComparison.Ordinal);
-        Assert.Contains("★★★★☆", html, StringComparison.Ordinal);
+        Assert.Contains("★★★★<i>★</i>", html, StringComparison.Ordinal);
     }
 
     [Fact]

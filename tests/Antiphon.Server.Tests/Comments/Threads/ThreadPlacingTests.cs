@@ -169,6 +169,39 @@ public sealed class ThreadPlacingTests(AntiphonHost host) : IClassFixture<Antiph
     }
 
     [Fact]
+    public async Task The_snippet_of_one_page_carries_its_comments_and_that_of_a_template_none()
+    {
+        const string page = "https://quillmoor.example/baked";
+        var thread = await ThreadTalk.OfPageAsync(host, page);
+        await thread.WriteAsync("Wilf <b>", "Read without a **script**.");
+        await thread.DecideAllAsync("public");
+        await thread.WriteAsync("Ida Marsh", "Not yet.");
+        var made = (await host.Owner.PostJsonAsync($"{host.Api}threads/snippet", new { address = page })).Text(
+            "snippet"
+        );
+        Assert.Contains("<li><p><strong>Wilf &lt;b&gt;</strong> · ", made, StringComparison.Ordinal);
+        Assert.Contains("Read without a <strong>script</strong>.", made, StringComparison.Ordinal);
+        Assert.DoesNotContain("Not yet.", made, StringComparison.Ordinal);
+        Assert.DoesNotContain(
+            "<ol>",
+            (await host.Owner.PostJsonAsync($"{host.Api}threads/snippet", new { isTemplate = true })).Text("snippet"),
+            StringComparison.Ordinal
+        );
+    }
+
+    [Fact]
+    public async Task Initials_stand_beside_comments_unless_they_are_switched_off()
+    {
+        var thread = await OneAsync("https://quillmoor.example/faces");
+        await thread.WriteAsync("Percy Lund", "Here.");
+        await thread.DecideAllAsync("public");
+        Assert.Contains(">PL</span>", await thread.HtmlAsync(), StringComparison.Ordinal);
+        var id = (await host.Owner.GetJsonAsync($"{host.Api}threads?search={thread.Identifier}")).Number("0.id");
+        await host.Owner.PutJsonAsync($"{host.Api}threads/{id}/settings", new { showsFaces = false, isOn = true });
+        Assert.DoesNotContain("class=\"antiphon-face", await thread.HtmlAsync(), StringComparison.Ordinal);
+    }
+
+    [Fact]
     public async Task A_template_gets_its_placeholders_as_they_are_and_a_constant_is_refused()
     {
         var made = await host.Owner.PostJsonAsync(

@@ -118,6 +118,14 @@ const problem = (name: string) => props.problems[`settings.${name}`]?.[0] ?? pro
     :choices="yesNo"
   />
   <SettingLine
+    v-model="own.showsFaces"
+    :label="t('showWriterPictures')"
+    :hint="t('initialsOrAuthorPicture')"
+    :outside="outside.showsFaces!"
+    :from="from"
+    :choices="yesNo"
+  />
+  <SettingLine
     v-model="own.takesMentions"
     :label="t('showMentionsFromOther')"
     :hint="t('mentionsAppearCommentsAfter')"

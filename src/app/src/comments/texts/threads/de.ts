@@ -93,11 +93,6 @@ const de: Translated<typeof en> = {
   turnCommentsOffPosts: 'Kommentare für {touched, plural, one {# Beitrag} other {# Beiträge}} ausschalten',
 
   // SettingFrame
-  defaultFromFrom: 'Vorgabe von {from}',
-  default: 'Vorgabe',
-  useDefault: 'Vorgabe verwenden',
-  useDefaultLabel: '{label}: Vorgabe verwenden',
-  changeLabel: '{label}: ändern',
 
   // CheckPart
   hasNoCommentSnippet: 'hat keinen Kommentar-Code',
@@ -199,6 +194,8 @@ const de: Translated<typeof en> = {
   numberPlace: 'Nummer {place}',
   theFile: 'Die Datei',
   importComments: '{comments, plural, one {# Kommentar} other {# Kommentare}} importieren',
+  showWriterPictures: 'Zu jedem Kommentar ein Bild zeigen',
+  initialsOrAuthorPicture: 'Die Initialen des Verfassers, bei Autoren der Website deren Bild.',
 }
 
 export default de

@@ -89,11 +89,6 @@ export default {
   turnCommentsOffPosts: 'Turn comments off for {touched, plural, one {# post} other {# posts}}',
 
   // SettingFrame
-  defaultFromFrom: 'Default from {from}',
-  default: 'Default',
-  useDefault: 'Use default',
-  useDefaultLabel: '{label}: use default',
-  changeLabel: '{label}: change',
 
   // CheckPart
   hasNoCommentSnippet: 'has no comment snippet',
@@ -189,4 +184,6 @@ export default {
   numberPlace: 'Number {place}',
   theFile: 'The file',
   importComments: 'Import {comments, plural, one {# comment} other {# comments}}',
+  showWriterPictures: 'Show a picture beside each comment',
+  initialsOrAuthorPicture: 'Initials of the commenter; for authors of the site, their picture.',
 }
