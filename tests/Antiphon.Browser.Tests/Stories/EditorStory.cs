@@ -144,6 +144,23 @@ public sealed class EditorStory(DemoInstallation demo)
     }
 
     [Fact]
+    public void A_paragraph_is_indented_twice_and_taken_back_once()
+    {
+        using var browser = demo.SignedIn();
+        browser
+            .Open(new Uri(demo.Workplace, "posts/new"))
+            .Fill("textarea.headline", "Stepping in")
+            .Click(".ProseMirror")
+            .Type("One step, two steps.");
+        browser.Click("button[aria-label=Indent]").Click("button[aria-label=Indent]");
+        Assert.Equal(1, browser.Count(".ProseMirror p.indent-2"));
+        browser.Type(Keys.Control + "[").Sees("Saved.");
+        browser.Run("location.reload()");
+        browser.Sees("One step, two steps.");
+        browser.Until("one step that was kept", _ => browser.Count(".ProseMirror p.indent-1") == 1 ? browser : null);
+    }
+
+    [Fact]
     public void Two_who_write_at_once_see_each_other_and_lose_nothing()
     {
         using var first = demo.SignedIn("dov");

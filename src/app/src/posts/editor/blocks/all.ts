@@ -2,6 +2,7 @@ import Subscript from '@tiptap/extension-subscript'
 import Superscript from '@tiptap/extension-superscript'
 import { TableKit } from '@tiptap/extension-table'
 import StarterKit from '@tiptap/starter-kit'
+import { Indentation } from './indentation'
 import { Alignment, Copyable, Footnote, Ink, LinkButton, LinkCard, Place, Prompt, PullQuote, Wash } from './classed'
 import { withFewKeys } from './keys'
 import { Gallery, Media, PictureBlock } from './pictures'
@@ -30,6 +31,7 @@ export const blocks = [
   Tasks,
   Task,
   Alignment,
+  Indentation,
   Ink,
   Wash,
   Footnote,

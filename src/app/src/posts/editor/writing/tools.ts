@@ -5,6 +5,8 @@ import {
   mdiFormatBold,
   mdiFormatHeader2,
   mdiFormatHeader3,
+  mdiFormatIndentDecrease,
+  mdiFormatIndentIncrease,
   mdiFormatItalic,
   mdiFormatListBulleted,
   mdiFormatListChecks,
@@ -19,6 +21,7 @@ import {
   mdiUndo,
 } from '@mdi/js'
 import type { Editor } from '@tiptap/core'
+import { indent } from '../blocks/indentation'
 import { t } from '../../texts'
 
 export interface Tool {
@@ -135,6 +138,8 @@ export const tools: Tool[][] = [
       run: align('right'),
       on: (e) => e.isActive({ align: 'right' }),
     },
+    { name: t('indent'), icon: mdiFormatIndentIncrease, keys: 'Ctrl ]', run: (e) => indent(e, 1) },
+    { name: t('outdent'), icon: mdiFormatIndentDecrease, keys: 'Ctrl [', run: (e) => indent(e, -1) },
     {
       name: t('footnote'),
       icon: mdiMessageTextOutline,

@@ -368,6 +368,13 @@ const de: Translated<typeof en> = {
   sameCurrentText: 'Wie der jetzige Text.',
   differences: 'Unterschiede',
   restoreVersion: 'Diese Version wiederherstellen',
+
+  // PictureTools
+  size: 'Größe',
+
+  // tools
+  indent: 'Einrücken',
+  outdent: 'Ausrücken',
 }
 
 export default de

@@ -361,4 +361,11 @@ export default {
   sameCurrentText: 'Same as the current text.',
   differences: 'Differences',
   restoreVersion: 'Restore this version',
+
+  // PictureTools
+  size: 'Size',
+
+  // tools
+  indent: 'Indent',
+  outdent: 'Outdent',
 }
