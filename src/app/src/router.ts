@@ -86,6 +86,12 @@ export const router = createRouter({
       component: () => import('./listings/BuilderView.vue'),
       meta: framed,
     },
+    {
+      path: '/s/:site(\\d+)/controls',
+      name: 'controls',
+      component: () => import('./frame/ControlsView.vue'),
+      meta: framed,
+    },
     { path: '/s/:site(\\d+)/feeds', name: 'feeds', component: () => import('./feeds/FeedsView.vue'), meta: framed },
     {
       path: '/s/:site(\\d+)/feeds/check',

@@ -42,16 +42,57 @@ public sealed class FirstStartStory : IAsyncLifetime
             .Sees("is ready to be written");
     }
 
+    [Theory]
+    [InlineData(1280, 800)]
+    [InlineData(390, 844)]
+    public void Screens_with_nothing_on_them_say_so_clear_of_the_edge(int width, int height)
+    {
+        using var owner = new BrowserWindow(width, height);
+        SignUp(owner).Sees("Add your website");
+        owner
+            .Fill("input[name=name]", "Quillmoor Observatory")
+            .Fill("input[name=address]", _installation.World.Website.AbsoluteUri)
+            .Press("Add site");
+        owner
+            .Sees("Connect a blog")
+            .Press("Start a new blog")
+            .Fill("input[name=blog]", "The Night Log")
+            .Press("Create blog")
+            .Sees("is ready to be written");
+        var site = new Uri(owner.Address, "../1/");
+        foreach (
+            var path in new[]
+            {
+                "posts",
+                "posts/pictures",
+                "listings",
+                "feeds?tab=followed",
+                "feeds?tab=partners",
+                "mentions",
+                "comments",
+                "comments/record",
+                "comments/marks",
+                "readers",
+                "readers/segments",
+                "readers/forms",
+                "channels/mail",
+                "channels/arrivals",
+            }
+        )
+        {
+            owner.Open(new Uri(site, path));
+            var said = owner.Find(".empty :is(h2, p), p.empty");
+            Assert.True(owner.Find(".empty").Text.Length > 10, $"{path} says nothing");
+            Assert.InRange(said.Location.X, 16, width);
+            Assert.InRange(said.Location.X + said.Size.Width, 0, width);
+        }
+    }
+
     [Fact]
     public void Bad_addresses_get_distinct_words_and_keep_what_was_typed()
     {
         using var owner = new BrowserWindow();
-        owner
-            .Open(new Uri(_installation.Address, $"setup?key={_installation.SetupKey}"))
-            .Fill("input[name=name]", "Imogen")
-            .Fill("input[name=mail]", "imogen@quillmoor.example")
-            .Fill("input[name=password]", "the dome turns quietly")
-            .Press("Create account")
+        SignUp(owner)
             .Sees("Add your website")
             .Fill("input[name=name]", "Quillmoor")
             .Fill("input[name=address]", _installation.World.Website.AbsoluteUri)
@@ -72,4 +113,12 @@ public sealed class FirstStartStory : IAsyncLifetime
             Assert.Equal(address, owner.Find("input[name=address]").GetDomProperty("value"));
         }
     }
+
+    private BrowserWindow SignUp(BrowserWindow owner) =>
+        owner
+            .Open(new Uri(_installation.Address, $"setup?key={_installation.SetupKey}"))
+            .Fill("input[name=name]", "Imogen")
+            .Fill("input[name=mail]", "imogen@quillmoor.example")
+            .Fill("input[name=password]", "the dome turns quietly")
+            .Press("Create account");
 }

@@ -39,7 +39,7 @@ public sealed class PostListStory(DemoInstallation demo)
             .Press("Category")
             .Sees("This changes");
         Assert.Equal(1, browser.Count(".v-overlay .v-btn[disabled]"));
-        browser.Click(".v-overlay .link.back").Sees("Done: remove category").Press("Undo").Sees("as before");
+        browser.Click(".v-overlay .link.quiet").Sees("Done: remove category").Press("Undo").Sees("as before");
     }
 
     [Fact]

@@ -59,7 +59,7 @@ async function revoke(token: Schemas['TokenView']): Promise<void> {
           <td><WhenText :at="token.lastUsedAt" /></td>
           <td>
             <AskButton
-              class="link back"
+              class="link quiet"
               :title="t('revokeAsk', { name: token.name })"
               :text="t('revokeMeans')"
               :button="t('revoke')"

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, type Schemas, take } from '../api'
-import { PageTitle, useAct, useNotice, useQueryValue, useRefresh, useSite } from '../shared'
+import { OneOf, PageTitle, useAct, useNotice, useQueryValue, useRefresh, useSite } from '../shared'
 import BlogList from './BlogList.vue'
 import CandidateCard from './CandidateCard.vue'
 import RemovedBlogs from './RemovedBlogs.vue'
@@ -87,15 +87,15 @@ async function list(): Promise<void> {
     ><template #state>{{ t('followExistingBlogStart') }}</template></PageTitle
   >
   <div class="work">
-    <div class="pills mb-4">
-      <button class="pill" :class="{ on: way !== 'write' }" @click="way = ''">{{ t('iHaveBlog') }}</button><button
-        class="pill"
-        :class="{ on: way === 'write' }"
-        @click="way = 'write'"
-      >
-        {{ t('startNewBlog') }}
-      </button>
-    </div>
+    <OneOf
+      v-model="way"
+      class="mb-4"
+      :label="t('connectBlog')"
+      :choices="[
+        ['', t('iHaveBlog')],
+        ['write', t('startNewBlog')],
+      ]"
+    />
     <template v-if="way !== 'write'">
       <form class="look" novalidate @submit.prevent="look">
         <v-text-field

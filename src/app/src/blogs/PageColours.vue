@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Schemas } from '../api'
-import { ChipChoice, NumberLine, QuestionPart } from '../shared'
+import { ChoiceLine, NumberLine, QuestionPart } from '../shared'
 import { ColourLines, MatchDialog, usePageLook, wholeLook } from '../listings'
 import type { WholePageLook } from './usePages'
 import { t } from './texts'
@@ -49,7 +49,7 @@ const answer = computed(() => {
       <div>
         <v-btn variant="outlined" height="34" @click="matching = true">{{ t('matchMySite') }}</v-btn>
       </div>
-      <ChipChoice
+      <ChoiceLine
         v-model="look.theme"
         :label="t('colours')"
         :choices="[

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Schemas } from '../api'
-import { ChipChoice, NumberLine, QuestionPart } from '../shared'
+import { ChoiceLine, ManyOf, NumberLine, QuestionPart } from '../shared'
 import type { WholePageLook } from './usePages'
 import { t } from './texts'
 import { inSentence } from '../texts'
@@ -23,12 +23,6 @@ const answer = computed(() =>
     : t('measureEmWideLeft', { measure: look.value.measure }),
 )
 const byline = computed(() => look.value.byline.map((part) => inSentence(nameOf(part))).join(', ') || t('none'))
-
-// What is switched on goes to the end; switching off and on again is how the order is changed.
-function toggle(part: Schemas['BylinePart']): void {
-  const now = look.value.byline
-  look.value.byline = now.includes(part) ? now.filter((one) => one !== part) : [...now, part]
-}
 </script>
 
 <template>
@@ -43,7 +37,7 @@ function toggle(part: Schemas['BylinePart']): void {
         :problem="props.fields['look.measure']?.[0]"
         ><span class="soft small"> {{ t('emFontSize') }}</span></NumberLine
       >
-      <ChipChoice
+      <ChoiceLine
         v-model="look.spacing"
         :label="t('spacing')"
         :choices="[
@@ -52,27 +46,15 @@ function toggle(part: Schemas['BylinePart']): void {
           ['airy', t('spacious')],
         ]"
       />
-      <v-checkbox v-model="look.titleCentred" :label="t('centreTitle')" />
-      <v-checkbox v-model="look.contents" :label="t('showTableContentsLonger')" />
-      <v-checkbox v-model="look.authorBox" :label="t('showAuthorBoxEnd')" />
+      <v-switch v-model="look.titleCentred" :label="t('centreTitle')" />
+      <v-switch v-model="look.contents" :label="t('showTableContentsLonger')" />
+      <v-switch v-model="look.authorBox" :label="t('showAuthorBoxEnd')" />
     </div>
   </QuestionPart>
   <QuestionPart :title="t('bylinePosition')" :answer="byline">
     <div class="lines">
-      <div class="chips" role="group" :aria-label="t('partsByline')">
-        <button
-          v-for="[part, name] in parts"
-          :key="part"
-          type="button"
-          class="chip"
-          :class="{ on: look.byline.includes(part) }"
-          :aria-pressed="look.byline.includes(part)"
-          @click="toggle(part)"
-        >
-          {{ name }}
-        </button>
-      </div>
-      <ChipChoice
+      <ManyOf v-model="look.byline" :label="t('partsByline')" :choices="parts" />
+      <ChoiceLine
         v-if="look.byline.length"
         v-model="look.bylinePlace"
         :label="t('bylinePosition')"
@@ -82,7 +64,7 @@ function toggle(part: Schemas['BylinePart']): void {
           ['atEnd', t('atTheEnd')],
         ]"
       />
-      <ChipChoice
+      <ChoiceLine
         v-model="look.tags"
         :label="t('tags')"
         :choices="[

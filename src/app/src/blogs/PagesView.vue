@@ -2,7 +2,7 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { api, lineOf, take } from '../api'
-import { PageFrame, PageTitle, PostTabs, useNotice, useQueryValue, useSite } from '../shared'
+import { OneOf, PageFrame, PageTitle, PostTabs, useNotice, useQueryValue, useSite } from '../shared'
 import PageAddress from './PageAddress.vue'
 import PageColours from './PageColours.vue'
 import PageSetting from './PageSetting.vue'
@@ -91,26 +91,14 @@ async function put(): Promise<void> {
     </fieldset>
     <div class="right">
       <PageFrame :html="html" :title="t('pageLook')">
-        <span class="chips" role="group" :aria-label="t('whichPage')">
-          <button
-            type="button"
-            class="chip"
-            :class="{ on: side !== 'index' }"
-            :aria-pressed="side !== 'index'"
-            @click="side = ''"
-          >
-            {{ t('postPage') }}
-          </button>
-          <button
-            type="button"
-            class="chip"
-            :class="{ on: side === 'index' }"
-            :aria-pressed="side === 'index'"
-            @click="side = 'index'"
-          >
-            {{ t('blogIndex') }}
-          </button>
-        </span>
+        <OneOf
+          v-model="side"
+          :label="t('whichPage')"
+          :choices="[
+            ['', t('postPage')],
+            ['index', t('blogIndex')],
+          ]"
+        />
       </PageFrame>
     </div>
   </div>

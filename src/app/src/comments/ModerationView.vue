@@ -126,8 +126,10 @@ onKeyStroke((event) => {
     >
       <QueueChoices v-model:choice="choice" v-model:search="search" v-model:everywhere="everywhere" :site-id="id" />
     </QueuePart>
-    <div class="case" :class="{ away: !isPhoneDetail }">
-      <button class="link back-to-queue" @click="isPhoneDetail = false">{{ t('backQueue') }}</button>
+    <div class="case" :class="{ away: !isPhoneDetail && current }">
+      <button v-if="isPhoneDetail" class="link quiet back-to-queue" @click="isPhoneDetail = false">
+        {{ t('backQueue') }}
+      </button>
       <ConversationPart
         v-if="current"
         :site-id="current.siteId"
@@ -167,6 +169,7 @@ onKeyStroke((event) => {
       </form>
       <p v-if="act.trouble.value" class="trouble mx-6" role="alert">{{ act.trouble.value }}</p>
       <DecisionKeys
+        v-if="current || deeds.length"
         :standing="current?.standing ?? null"
         :is-team="isTeam"
         :last="deeds.at(-1) ?? null"

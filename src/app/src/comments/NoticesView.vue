@@ -93,7 +93,7 @@ async function allow(): Promise<void> {
         :disabled="wish.about === 'nothing'"
         :error-messages="act.fields.value.everyHours"
       />
-      <v-checkbox v-model="wish.isQuiet" :label="t('pauseDuringQuietHours')" :disabled="wish.about === 'nothing'" />
+      <v-switch v-model="wish.isQuiet" :label="t('pauseDuringQuietHours')" :disabled="wish.about === 'nothing'" />
       <div v-if="wish.isQuiet" class="row">
         <v-text-field v-model="wish.from" type="time" :label="t('from')" :error-messages="act.fields.value.quietFrom" />
         <v-text-field

@@ -20,7 +20,7 @@ const emit = defineEmits<{ pick: [] }>()
       :aria-pressed="props.picked"
       @click="emit('pick')"
     >
-      <b v-if="props.cell.count !== null && props.place.kind === 'comments'" class="m">{{ props.cell.count }}</b>
+      <b v-if="props.cell.count !== null && props.place.kind === 'comments'">{{ props.cell.count }}</b>
       <NoteMark v-else :mark="props.cell.mark" />
     </button>
   </td>

@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { api, lineOf, take } from '../api'
 import { NoticeList } from '../notices'
-import { marks, NoteMark, PageTitle, useQueryValue, useSite } from '../shared'
+import { marks, NoteMark, OneOf, PageTitle, useQueryValue, useSite } from '../shared'
 import BoardTable from './BoardTable.vue'
 import ReasonPanel from './ReasonPanel.vue'
 import { useBoardWindow } from './useBoardWindow'
@@ -16,7 +16,8 @@ const { data: blogs } = useQuery({
   queryKey: ['blogs', id],
   queryFn: () => take(api.GET('/api/sites/{site}/blogs', { params: { path: { site: id.value } } })),
 })
-const blog = computed(() => (filter.value.startsWith('blog-') ? Number(filter.value.slice(5)) : undefined))
+const of = useQueryValue('blog')
+const blog = computed(() => Number(of.value) || undefined)
 const show = computed(() => (filter.value === 'off' || filter.value === 'due' ? filter.value : undefined))
 const { scroller, board, lines, rows, total, error, isPending } = useBoardWindow(id, blog, show)
 const state = computed(() => {
@@ -31,15 +32,14 @@ const picked = computed(() => {
   const index = board.value?.places.findIndex((one) => one.key === place) ?? -1
   return row && index >= 0 ? { row, place: board.value!.places[index]!, cell: row.cells[index]! } : null
 })
-const pills = computed(() => [
-  { value: '', name: t('all') },
+const filters = computed(() => [
+  ['', t('all')] as const,
   ...(board.value?.off || show.value === 'off'
-    ? [{ value: 'off', name: t('needsAttentionOff', { off: board.value?.off ?? '…' }) }]
+    ? [['off', t('needsAttentionOff', { off: board.value?.off ?? '…' })] as const]
     : []),
   ...(board.value?.due || show.value === 'due'
-    ? [{ value: 'due', name: t('scheduledDue', { due: board.value?.due ?? '…' }) }]
+    ? [['due', t('scheduledDue', { due: board.value?.due ?? '…' })] as const]
     : []),
-  ...(blogs.value ?? []).map((one) => ({ value: `blog-${one.id}`, name: one.name })),
 ])
 </script>
 
@@ -65,18 +65,19 @@ const pills = computed(() => [
   </div>
   <template v-else-if="board">
     <div class="bar">
-      <div class="pills">
-        <button
-          v-for="pill in pills"
-          :key="pill.value"
-          class="pill"
-          :class="{ on: filter === pill.value }"
-          :aria-pressed="filter === pill.value"
-          @click="filter = pill.value"
-        >
-          {{ pill.name }}
-        </button>
-      </div>
+      <OneOf v-model="filter" :label="t('filter')" :choices="filters" />
+      <v-select
+        v-if="(blogs?.length ?? 0) > 1"
+        v-model="of"
+        class="of"
+        density="compact"
+        hide-details
+        :aria-label="t('blog')"
+        :items="[
+          { value: '', title: t('allBlogs') },
+          ...blogs!.map((one) => ({ value: String(one.id), title: one.name })),
+        ]"
+      />
       <div class="key">
         <span v-for="(one, name) in marks" :key="name"><NoteMark :mark="name" /> {{ one.name }}</span>
       </div>
@@ -108,6 +109,9 @@ const pills = computed(() => [
   gap: 8px 16px;
   padding: 12px 24px;
   align-items: center;
+}
+.of {
+  flex: 0 1 15rem;
 }
 .key {
   margin-left: auto;

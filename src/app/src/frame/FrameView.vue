@@ -44,7 +44,7 @@ onKeyStroke('?', (event) => {
 </script>
 
 <template>
-  <div class="frame">
+  <div class="frame" :class="{ back: coming.some((place) => place.on.value) }">
     <a class="skip" href="#work">{{ t('skipMainContent') }}</a>
     <header class="top">
       <router-link class="mark" :to="`/s/${id}`" :aria-label="t('antiphonHomeCoverage')"

@@ -53,6 +53,7 @@ const ofComments: [string, string][] = [
   [t('reactions'), t('forReactions')],
   [t('askRating15'), t('forRating')],
   [t('allowPictures'), t('forAllowedPictures')],
+  [t('showWriterPictures'), t('forFaces')],
   [t('showMentionsFromOther'), t('forMentions')],
   [t('defaultOrder'), t('forOrder')],
   [t('replyLevels'), t('forLevels')],

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { useRoute } from 'vue-router'
 import { lineOf } from '../api'
-import { download, PageTitle, useSite, WhenText } from '../shared'
+import { DangerButton, download, PageTitle, useSite, WhenText } from '../shared'
 import MatchPart from './MatchPart.vue'
 import TrialPart from './TrialPart.vue'
 import { useImport } from './useImport'
@@ -52,14 +52,10 @@ function report(): void {
           t('importPosts2', { make: trial.make })
         }}</v-btn>
       </template>
-      <v-btn v-else-if="summary?.state === 'running'" variant="outlined" color="secondary" @click="stop">{{
-        t('stop')
-      }}</v-btn>
+      <v-btn v-else-if="summary?.state === 'running'" variant="outlined" @click="stop">{{ t('stop') }}</v-btn>
       <template v-else-if="summary && summary.state !== 'undone'">
         <v-btn v-if="summary.everyMinutes" variant="outlined" @click="stop">{{ t('stopSyncing') }}</v-btn>
-        <v-btn v-if="summary.made" variant="outlined" color="secondary" @click="undoing = true">{{
-          t('undoImport')
-        }}</v-btn>
+        <v-btn v-if="summary.made" variant="outlined" @click="undoing = true">{{ t('undoImport') }}</v-btn>
         <v-btn :to="`/s/${id}/posts?import=${number}`">{{ t('viewPosts') }}</v-btn>
       </template>
       <v-btn
@@ -173,7 +169,7 @@ function report(): void {
         {{ t('postsWillMoveBin', { made: summary?.made ?? 0 }) }}
       </p>
       <div class="row">
-        <v-btn color="secondary" @click="((undoing = false), undo())">{{ t('undoImport3') }}</v-btn><v-btn
+        <DangerButton @click="((undoing = false), undo())">{{ t('undoImport3') }}</DangerButton><v-btn
           variant="text"
           @click="undoing = false"
           >{{ t('cancel') }}</v-btn

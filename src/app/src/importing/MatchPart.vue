@@ -104,9 +104,9 @@ async function names(): Promise<void> {
     <v-text-field v-model="plan.author" :label="t('defaultAuthor')" />
     <v-text-field v-model="plan.category" :label="t('defaultCategory')" />
     <v-select v-if="props.mayFollow" v-model="every" :items="intervals" :label="t('sync')" />
-    <v-checkbox v-model="plan.asDrafts" :label="t('importDrafts')" />
-    <v-checkbox v-model="plan.fetchPictures" :label="t('copyPicturesLibrary')" />
-    <v-checkbox v-model="plan.tidy" :label="t('cleanUpFormatting')" />
+    <v-switch v-model="plan.asDrafts" :label="t('importDrafts')" />
+    <v-switch v-model="plan.fetchPictures" :label="t('copyPicturesLibrary')" />
+    <v-switch v-model="plan.tidy" :label="t('cleanUpFormatting')" />
   </div>
   <p class="soft small">
     <RichText :of="plan.names ? rich('idsGivenKnown', { names: Object.keys(plan.names).length }) : rich('idsGiven')"

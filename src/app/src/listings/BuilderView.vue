@@ -3,7 +3,7 @@ import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, lineOf, type Schemas, take } from '../api'
-import { CopyButton, PageTitle, relativeDate, useNotice, useQueryValue, useSite } from '../shared'
+import { CopyButton, DangerButton, PageTitle, relativeDate, useNotice, useQueryValue, useSite } from '../shared'
 import { useListingLook } from './styles/useListingLook'
 import { usePageLook } from './styles/usePageLook'
 import BuilderQuestions from './builder/BuilderQuestions.vue'
@@ -129,7 +129,7 @@ async function remove(): Promise<void> {
         <button class="link" @click="copy">{{ t('duplicate') }}</button>
         <button class="link" @click="saveAsFile(siteId, id, listing.name)">{{ t('export') }}</button>
         <button class="link" @click="putAway">{{ t('archive') }}</button>
-        <button class="link back" @click="removing = true">{{ t('deleteListing') }}</button>
+        <button class="link quiet" @click="removing = true">{{ t('deleteListing') }}</button>
       </div>
     </div>
     <div class="right">
@@ -158,7 +158,7 @@ async function remove(): Promise<void> {
       <h2>{{ t('removeName', { name: listing?.name }) }}</h2>
       <p class="my-3">{{ t('pagesSnippetKeepCurrent') }}</p>
       <div class="row">
-        <v-btn color="secondary" @click="remove">{{ t('removeListing') }}</v-btn><v-btn
+        <DangerButton @click="remove">{{ t('removeListing') }}</DangerButton><v-btn
           variant="text"
           @click="removing = false"
           >{{ t('cancel') }}</v-btn

@@ -3,7 +3,7 @@ import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, lineOf, take } from '../api'
-import { PageTitle, useAct, useNotice, useQueryValue, useSite, WhenText } from '../shared'
+import { OneOf, PageTitle, useAct, useNotice, useQueryValue, useSite, WhenText } from '../shared'
 import { layoutName } from './layouts'
 import { bringIn } from './listingFile'
 import { t } from './texts'
@@ -132,19 +132,15 @@ async function build(): Promise<void> {
           clearable
           @click:clear="search = ''"
         />
-        <span v-if="away.length" class="pills">
-          <button class="pill" :class="{ on: shelf !== 'away' }" :aria-pressed="shelf !== 'away'" @click="shelf = ''">
-            {{ t('activeUsed', { used: used.length }) }}
-          </button>
-          <button
-            class="pill"
-            :class="{ on: shelf === 'away' }"
-            :aria-pressed="shelf === 'away'"
-            @click="shelf = 'away'"
-          >
-            {{ t('archivedAway', { away: away.length }) }}
-          </button>
-        </span>
+        <OneOf
+          v-if="away.length"
+          v-model="shelf"
+          :label="t('filter')"
+          :choices="[
+            ['', t('activeUsed', { used: used.length })],
+            ['away', t('archivedAway', { away: away.length })],
+          ]"
+        />
       </div>
       <p v-if="shown.length === 0" class="soft">
         {{ t('noListingsFound') }} <button class="link" @click="search = ''">{{ t('showAll') }}</button>

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import { PostFindings } from '../posts'
 import type { useDigest } from './useDigest'
+import { OneOf } from '../shared'
 import { t } from './texts'
 
 /** The mail as it will be: on a wide screen, on a phone, as plain text. */
@@ -26,18 +27,13 @@ const state = computed(() => {
 <template>
   <section class="preview" :aria-label="t('preview')">
     <div class="row bar">
-      <button
-        v-for="[value, name] in ways"
-        :key="value"
-        type="button"
-        class="chip"
-        :class="{ on: seen === value }"
-        :aria-pressed="seen === value"
-        :disabled="shown?.html === '' && value !== 'plain'"
-        @click="way = value"
-      >
-        {{ name }}
-      </button>
+      <OneOf
+        :model-value="seen"
+        :label="t('preview')"
+        :choices="ways"
+        :disabled="shown?.html === '' ? ['desktop', 'phone'] : []"
+        @update:model-value="way = $event"
+      />
       <span class="small soft">{{ state }}</span>
       <v-btn
         v-if="props.mayEdit"

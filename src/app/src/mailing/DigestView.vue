@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router'
-import { ChannelTabs, PageTitle, useSite, WhenText } from '../shared'
+import { ChannelTabs, DangerButton, PageTitle, useSite, WhenText } from '../shared'
 import DigestForm from './DigestForm.vue'
 import DigestPreview from './DigestPreview.vue'
 import { useDigest } from './useDigest'
@@ -75,10 +75,10 @@ onBeforeRouteLeave(
     <div class="questions">
       <DigestForm :digest="digest" :site-id="id" :may-edit="mayEdit" />
       <p v-if="current && mayEdit" class="off">
-        <button v-if="!isSure" type="button" class="link back small" @click="isSure = true">
+        <button v-if="!isSure" type="button" class="link quiet small" @click="isSure = true">
           {{ t('deleteDigest') }}
         </button>
-        <v-btn v-else color="secondary" size="small" @click="remove">{{ t('deleteSentEmailsKept') }}</v-btn>
+        <DangerButton v-else size="small" @click="remove">{{ t('deleteSentEmailsKept') }}</DangerButton>
       </p>
     </div>
     <DigestPreview :digest="digest" :may-edit="mayEdit" />

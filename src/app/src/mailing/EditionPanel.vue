@@ -93,7 +93,7 @@ async function retry(answer: string | null): Promise<void> {
         <v-btn size="small" :loading="act.running.value" @click="setPaused(!edition.pausedAt)">{{
           edition.pausedAt ? t('resumeSending') : t('pauseSending')
         }}</v-btn>
-        <v-btn size="small" variant="outlined" color="secondary" :loading="act.running.value" @click="cancel">{{
+        <v-btn size="small" variant="outlined" :loading="act.running.value" @click="cancel">{{
           t('cancelUnsentEmails')
         }}</v-btn>
       </div>

@@ -43,20 +43,20 @@ function told(posts: number): string {
 
 <template>
   <div class="origins">
-    <v-checkbox v-model="followed" density="compact" hide-details :readonly="!props.mayEdit">
+    <v-switch v-model="followed" density="compact" hide-details :readonly="!props.mayEdit">
       <template #label
         ><span class="lines"
           >{{ t('alsoPostsFollowedFeeds') }}<small>{{ told(data?.followed ?? 0) }}</small></span
         ></template
       >
-    </v-checkbox>
-    <v-checkbox v-model="broughtIn" density="compact" hide-details :readonly="!props.mayEdit">
+    </v-switch>
+    <v-switch v-model="broughtIn" density="compact" hide-details :readonly="!props.mayEdit">
       <template #label
         ><span class="lines"
           >{{ t('alsoImportedPosts') }}<small>{{ told(data?.broughtIn ?? 0) }}</small></span
         ></template
       >
-    </v-checkbox>
+    </v-switch>
   </div>
 </template>
 

@@ -82,13 +82,10 @@ const acts = computed(() =>
           v-for="act in acts"
           :key="act.to"
           :variant="act.to === 'public' ? 'flat' : 'outlined'"
-          :color="act.to === 'public' ? undefined : 'secondary'"
           @click="emit('decide', act.to)"
           ><kbd>{{ act.key }}</kbd> {{ act.title }}</v-btn
         >
-        <v-btn variant="outlined" color="secondary" @click="emit('ban')">{{
-          t('banHost', { host: props.mention.host })
-        }}</v-btn>
+        <v-btn variant="outlined" @click="emit('ban')">{{ t('banHost', { host: props.mention.host }) }}</v-btn>
       </template>
       <v-btn variant="text" @click="emit('read')">{{ t('fetchAgain') }}</v-btn>
     </div>

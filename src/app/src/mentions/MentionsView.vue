@@ -2,7 +2,7 @@
 import { onKeyStroke } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { lineOf } from '../api'
-import { PageTitle, useQueryValue, useSite, WhenText } from '../shared'
+import { OneOf, PageTitle, useQueryValue, useSite, WhenText } from '../shared'
 import AddressesPart from './AddressesPart.vue'
 import MentionPart from './MentionPart.vue'
 import { useMentions } from './useMentions'
@@ -67,18 +67,14 @@ onKeyStroke((event) => {
   <p v-if="list.error.value" class="work trouble" role="alert">{{ lineOf(list.error.value) }}</p>
   <div v-else class="work split">
     <section class="heard" :class="{ away: isPhoneDetail }" :aria-label="t('mentions')">
-      <div class="pills bar">
-        <button
-          v-for="one in choices"
-          :key="one.value"
-          class="pill"
-          :class="{ on: wanted === one.value }"
-          :aria-pressed="wanted === one.value"
-          @click="choice = one.value === 'waiting' ? '' : one.value"
-        >
-          {{ one.title }} {{ counts?.[one.value] ?? '' }}
-        </button>
-      </div>
+      <OneOf
+        class="bar"
+        wide
+        :model-value="wanted"
+        :label="t('mentions')"
+        :choices="choices.map((one) => [one.value, one.title, counts?.[one.value]] as const)"
+        @update:model-value="choice = $event === 'waiting' ? '' : $event"
+      />
       <p v-if="list.isPending.value" class="waiting px-6">{{ t('loading') }}</p>
       <button
         v-for="one in mentions"
@@ -98,8 +94,10 @@ onKeyStroke((event) => {
         <button class="link" @click="list.fetchNextPage()">{{ t('showMore') }}</button>
       </p>
     </section>
-    <div class="one" :class="{ away: !isPhoneDetail }">
-      <button class="link back" @click="isPhoneDetail = false">{{ t('allMentions') }}</button>
+    <div class="one" :class="{ away: !isPhoneDetail && current }">
+      <button v-if="isPhoneDetail" class="link quiet back" @click="isPhoneDetail = false">
+        {{ t('allMentions') }}
+      </button>
       <MentionPart
         v-if="current"
         :mention="current"
@@ -129,12 +127,7 @@ onKeyStroke((event) => {
   min-height: 60vh;
 }
 .bar {
-  padding: 12px 18px 12px 24px;
-  gap: 5px;
-}
-.bar .pill {
-  padding: 3px 9px;
-  font-size: 13px;
+  margin: 12px 18px 12px 24px;
 }
 .line {
   width: 100%;

@@ -4,6 +4,7 @@ import { Cropper } from 'vue-advanced-cropper'
 import 'vue-advanced-cropper/dist/style.css'
 import type { Schemas } from '../api'
 import { shapes, type Shape } from './shapes'
+import { OneOf } from '../shared'
 import { t } from './texts'
 import { inSentence } from '../texts'
 
@@ -85,20 +86,14 @@ function cut(edit: Schemas['PictureEdit']): void {
       <p class="soft">
         {{ props.use ? t('onlyHereEverywhereElse') : t('originalKeptCanUndo') }}
       </p>
-      <div class="chips my-3" role="radiogroup" :aria-label="t('shape')">
-        <button
-          v-for="one in shapes"
-          :key="one.name"
-          type="button"
-          role="radio"
-          :aria-checked="shape === one"
-          class="chip"
-          :class="{ on: shape === one }"
-          @click="shape = one"
-        >
-          {{ one.name }}
-        </button>
-      </div>
+      <OneOf
+        class="my-3"
+        wide
+        :model-value="shape.name"
+        :label="t('shape')"
+        :choices="shapes.map((one) => [one.name, one.name] as const)"
+        @update:model-value="(name) => (shape = shapes.find((one) => one.name === name)!)"
+      />
       <div class="around" tabindex="0" role="group" :aria-label="t('cropAreaArrowKeys')" @keydown="press">
         <Cropper
           ref="cropper"

@@ -127,7 +127,7 @@ async function remove(): Promise<void> {
       />
       <AskButton
         v-if="uses?.length === 0"
-        class="link back"
+        class="link quiet"
         :title="t('deletePictureAsk')"
         :text="t('deletePictureMeans')"
         :button="t('deletePicture')"

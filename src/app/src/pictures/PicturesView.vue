@@ -2,7 +2,7 @@
 import { refDebounced } from '@vueuse/core'
 import { computed } from 'vue'
 import { lineOf, type Schemas } from '../api'
-import { PageTitle, PostTabs, useQueryValue, useSite } from '../shared'
+import { OneOf, PageTitle, PostTabs, useQueryValue, useSite } from '../shared'
 import DropPlace from './DropPlace.vue'
 import PictureDetail from './PictureDetail.vue'
 import PictureGrid from './PictureGrid.vue'
@@ -42,13 +42,15 @@ function change(picture: Schemas['PictureView'] | null): void {
   <div class="work">
     <DropPlace :uploads="uploads" />
     <div class="row tools">
-      <div class="pills">
-        <button class="pill" :class="{ on: !only }" @click="only = ''">{{ t('all') }}</button>
-        <button class="pill" :class="{ on: only === 'wordless' }" @click="only = 'wordless'">
-          {{ t('withoutDescription') }}
-        </button>
-        <button class="pill" :class="{ on: only === 'unused' }" @click="only = 'unused'">{{ t('unused2') }}</button>
-      </div>
+      <OneOf
+        v-model="only"
+        :label="t('filter')"
+        :choices="[
+          ['', t('all')],
+          ['wordless', t('withoutDescription')],
+          ['unused', t('unused2')],
+        ]"
+      />
       <v-text-field
         v-model="search"
         class="search"

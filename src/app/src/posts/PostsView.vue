@@ -3,7 +3,7 @@ import { mdiViewColumnOutline } from '@mdi/js'
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { api, lineOf, take } from '../api'
-import { PageTitle, PostTabs, useQueryValue, useSite, useTerms } from '../shared'
+import { PageTitle, PostTabs, TickChip, useQueryValue, useSite, useTerms } from '../shared'
 import BulkBar from './list/BulkBar.vue'
 import PostDetails from './list/PostDetails.vue'
 import PostFilter from './list/PostFilter.vue'
@@ -85,13 +85,15 @@ function flip(name: Column): void {
             </button></template
           >
           <v-card class="pa-3">
-            <v-checkbox
-              v-for="(title, name) in columnNames"
-              :key="name"
-              :model-value="columns.includes(name)"
-              :label="title"
-              @update:model-value="flip(name)"
-            />
+            <div class="chips">
+              <TickChip
+                v-for="(title, name) in columnNames"
+                :key="name"
+                :model-value="columns.includes(name)"
+                @update:model-value="flip(name)"
+                >{{ title }}</TickChip
+              >
+            </div>
           </v-card>
         </v-menu>
       </div>

@@ -52,7 +52,7 @@ const rows = computed(() => [
           <td class="num">{{ one.delivered }}</td>
           <td class="num" :title="one.opened === '–' ? t('notCounted') : ''">{{ one.opened }}</td>
           <td class="num" :title="one.why">{{ one.came }}</td>
-          <td class="m">{{ one.answered }}</td>
+          <td>{{ one.answered }}</td>
         </tr>
       </tbody>
     </table>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import TickChip from './controls/TickChip.vue'
 import WidthChips from './WidthChips.vue'
 import { useQueryValue } from './useQueryValue'
 import { t } from './texts'
@@ -25,15 +26,9 @@ function hold(): void {
     <slot />
     <div class="widths">
       <WidthChips v-model="width" />
-      <button
-        type="button"
-        class="chip"
-        :class="{ on: dark === 'dark' }"
-        :aria-pressed="dark === 'dark'"
-        @click="dark = dark === 'dark' ? '' : 'dark'"
-      >
-        {{ t('dark') }}
-      </button>
+      <TickChip :model-value="dark === 'dark'" @update:model-value="dark = $event ? 'dark' : ''">{{
+        t('dark')
+      }}</TickChip>
     </div>
   </div>
   <div class="frame-desk">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import OneOf from './controls/OneOf.vue'
 import { t } from './texts'
 
 /** The widths at which a page in a frame is looked at; empty is as wide as there is room. */
@@ -11,15 +12,5 @@ const widths = [
 </script>
 
 <template>
-  <button
-    v-for="[value, name] in widths"
-    :key="name"
-    type="button"
-    class="chip"
-    :class="{ on: width === value }"
-    :aria-pressed="width === value"
-    @click="width = value"
-  >
-    {{ name }}
-  </button>
+  <OneOf v-model="width" :label="t('width')" :choices="widths" />
 </template>

@@ -75,7 +75,7 @@ async function takeBack(one: Schemas['InvitationView']): Promise<void> {
         <button type="button" class="link" @click="invite({ mail: one.mail, role: one.role })">
           {{ t('sendAgain') }}
         </button>
-        <button type="button" class="link back" @click="takeBack(one)">{{ t('cancelInvitation') }}</button>
+        <button type="button" class="link quiet" @click="takeBack(one)">{{ t('cancelInvitation') }}</button>
       </span>
     </li>
   </ul>

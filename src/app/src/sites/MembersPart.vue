@@ -59,7 +59,7 @@ async function remove(member: Schemas['MemberView']): Promise<void> {
           <td>
             <AskButton
               v-if="props.isOwner"
-              class="link back remove"
+              class="link quiet remove"
               :title="t('removeFromTeamAsk', { name: member.name })"
               :text="t('removeFromTeamMeans')"
               :button="t('removeFromTeam')"

@@ -58,7 +58,7 @@ export const vuetify = createVuetify({
     VSelect: { variant: 'outlined', density: 'comfortable', color: 'primary', hideDetails: 'auto' },
     VAutocomplete: { variant: 'outlined', density: 'comfortable', color: 'primary', hideDetails: 'auto' },
     VCombobox: { variant: 'outlined', density: 'comfortable', color: 'primary', hideDetails: 'auto' },
-    VCheckbox: { density: 'compact', color: 'primary', hideDetails: true },
+    VSwitch: { density: 'compact', color: 'primary', hideDetails: true },
     VDialog: { maxWidth: 560 },
     VCard: { elevation: 0, rounded: 'lg' },
     VMenu: { offset: 4 },

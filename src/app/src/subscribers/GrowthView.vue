@@ -53,7 +53,7 @@ const series = computed(() => [
   { name: t('signUpForm'), token: 'verdigris', values: steps.value.map((one) => one.form) },
   { name: t('addedManually'), token: 'ochre', values: steps.value.map((one) => one.hand) },
   { name: t('imported'), token: 'soft', values: steps.value.map((one) => one.list + one.unknown) },
-  { name: t('unsubscribed'), token: 'madder', values: steps.value.map((one) => -one.left) },
+  { name: t('unsubscribed'), token: 'ochre', values: steps.value.map((one) => -one.left) },
   { name: t('subscribers'), token: 'ink', values: steps.value.map((one) => one.total), isLine: true },
 ])
 const came = computed(() => steps.value.reduce((all, one) => all + one.form + one.hand + one.list + one.unknown, 0))

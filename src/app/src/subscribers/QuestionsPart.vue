@@ -63,7 +63,7 @@ async function remove(one: Schemas['QuestionView']): Promise<void> {
         }}</router-link>
         <AskButton
           v-if="props.mayEdit"
-          class="link back"
+          class="link quiet"
           :title="t('deleteQuestionOf', { name: one.name })"
           :text="t('cannotBeUndone')"
           :button="t('delete')"

@@ -104,7 +104,7 @@ async function remove(): Promise<void> {
       </button>
     </div>
     <section v-if="picked" class="side">
-      <button class="link back" @click="picked = ''">{{ t('allSegments') }}</button>
+      <button class="link quiet back" @click="picked = ''">{{ t('allSegments') }}</button>
       <h2>{{ current?.name ?? t('newSegment') }}</h2>
       <SegmentForm v-model="draft" :site-id="id" :problems="act.fields.value" />
       <p v-if="act.trouble.value || act.fields.value.segment" class="trouble" role="alert">
@@ -117,7 +117,7 @@ async function remove(): Promise<void> {
         }}</v-btn>
         <AskButton
           v-if="current"
-          class="link back"
+          class="link quiet"
           :title="t('deleteSegmentAsk', { name: current.name })"
           :text="t('deleteSegmentMeans')"
           :button="t('deleteSegment')"

@@ -3,7 +3,7 @@ import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { api, lineOf, type Schemas, take } from '../api'
 import { states } from '../channels'
-import { SidePanel, useAct, useNotice, WhenText } from '../shared'
+import { DangerButton, SidePanel, useAct, useNotice, WhenText } from '../shared'
 import { origins } from './origins'
 import { t } from './texts'
 
@@ -108,12 +108,10 @@ async function erase(): Promise<void> {
         <v-btn size="small" variant="outlined" :loading="act.running.value" @click="toggle">{{
           isAway ? t('resubscribe') : t('unsubscribe')
         }}</v-btn>
-        <v-btn v-if="!isSure" size="small" variant="text" color="secondary" @click="isSure = true">{{
-          t('deleteAllData')
-        }}</v-btn>
-        <v-btn v-else size="small" color="secondary" :loading="act.running.value" @click="erase">{{
+        <v-btn v-if="!isSure" size="small" variant="text" @click="isSure = true">{{ t('deleteAllData') }}</v-btn>
+        <DangerButton v-else size="small" :loading="act.running.value" @click="erase">{{
           t('deletePermanently')
-        }}</v-btn>
+        }}</DangerButton>
       </div>
       <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
       <h3 class="group">{{ t('emailsReceived') }}</h3>

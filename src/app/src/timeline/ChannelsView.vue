@@ -2,7 +2,7 @@
 import { mdiChevronLeft, mdiChevronRight } from '@mdi/js'
 import { computed } from 'vue'
 import { api, lineOf, take } from '../api'
-import { ChannelTabs, PageTitle, useAct, useQueryValue, useSite } from '../shared'
+import { ChannelTabs, OneOf, PageTitle, useAct, useQueryValue, useSite } from '../shared'
 import DeliveryCase from './DeliveryCase.vue'
 import DeliveryList from './DeliveryList.vue'
 import FailureLines from './FailureLines.vue'
@@ -66,17 +66,13 @@ async function pauseAll(): Promise<void> {
   <div v-else class="work split">
     <div class="line-side">
       <FailureLines :site-id="id" :channels="list" :may-act="mayEdit" />
-      <div class="row lengths" role="group" :aria-label="t('period')">
-        <button
-          v-for="one in spans"
-          :key="one.days"
-          class="chip"
-          :class="{ on: days === one.days }"
-          :aria-pressed="days === one.days"
-          @click="length = one.days === spans[0].days ? '' : String(one.days)"
-        >
-          {{ one.name }}
-        </button>
+      <div class="row lengths">
+        <OneOf
+          :model-value="days"
+          :label="t('period')"
+          :choices="spans.map((one) => [one.days, one.name] as const)"
+          @update:model-value="length = $event === spans[0].days ? '' : String($event)"
+        />
         <span class="small soft aside">{{ t('dragQueuedDeliveryReschedule') }}</span>
       </div>
       <div class="lanes" :aria-label="t('timeLine')">

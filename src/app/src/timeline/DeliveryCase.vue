@@ -151,7 +151,7 @@ function edit(what: 'text' | 'time'): void {
             >{{ t('useNextText') }}</v-btn
           >
           <v-btn variant="outlined" @click="edit('time')">{{ t('reschedule') }}</v-btn>
-          <v-btn variant="outlined" color="secondary" @click="cancel">{{ t('cancelDelivery') }}</v-btn>
+          <v-btn variant="outlined" @click="cancel">{{ t('cancelDelivery') }}</v-btn>
         </template>
         <v-btn v-else-if="delivery.state === 'failed' || delivery.state === 'cancelled'" @click="retry">{{
           t('tryAgain')

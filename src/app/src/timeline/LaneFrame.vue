@@ -142,7 +142,7 @@ function key(event: KeyboardEvent, note: DrawnNote): void {
   top: 0;
   bottom: 0;
   width: 2px;
-  background: var(--madder);
+  background: var(--ink);
 }
 .note {
   position: absolute;

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Schemas } from '../../api'
-import { ChoiceFields, CopyButton, WhenText } from '../../shared'
+import { ChoiceFields, CopyButton, DangerButton, WhenText } from '../../shared'
 import PaceFields from './PaceFields.vue'
 import TemplateField from './TemplateField.vue'
 import TimingFields from './TimingFields.vue'
@@ -136,7 +136,7 @@ async function remove(): Promise<void> {
     </template>
     <template v-if="draft.kind === 'webhook'">
       <h3 class="group">{{ t('events') }}</h3>
-      <v-checkbox
+      <v-switch
         v-for="one in events"
         :key="one.value"
         v-model="draft.settings.events"
@@ -147,14 +147,14 @@ async function remove(): Promise<void> {
       />
       <p class="small soft">{{ t('ifNothingSelectedAll') }}</p>
     </template>
-    <v-checkbox
+    <v-switch
       v-if="isPublishing"
       v-model="draft.settings.withPicture"
       :label="t('attachPicture')"
       density="compact"
       hide-details
     />
-    <v-checkbox
+    <v-switch
       v-model="draft.settings.followsChanges"
       :label="draft.kind === 'social' ? t('deleteThereWhenPost') : t('sendUpdatesWithdrawals')"
       density="compact"
@@ -202,8 +202,8 @@ async function remove(): Promise<void> {
         <v-btn variant="outlined" @click="props.setUp.setPaused(!props.current?.pausedAt)">{{
           props.current?.pausedAt ? t('resume') : t('pause')
         }}</v-btn>
-        <v-btn v-if="!sure" variant="text" color="secondary" @click="sure = true">{{ t('deleteChannel') }}</v-btn>
-        <v-btn v-else color="secondary" @click="remove">{{ t('deleteChannelCancelScheduled') }}</v-btn>
+        <v-btn v-if="!sure" variant="text" @click="sure = true">{{ t('deleteChannel') }}</v-btn>
+        <DangerButton v-else @click="remove">{{ t('deleteChannelCancelScheduled') }}</DangerButton>
       </template>
     </div>
   </form>

@@ -3,6 +3,7 @@ import { refDebounced } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { api, Problem, type Schemas, take } from '../../api'
 import CountMeter from '../CountMeter.vue'
+import { OneOf } from '../../shared'
 import { rich, t } from '../texts'
 import { RichText } from '../../texts'
 
@@ -66,22 +67,17 @@ function remove(): void {
 
 <template>
   <div class="template">
-    <div class="row turns" role="group" :aria-label="t('alternativeTexts')">
-      <button
-        v-for="(_, at) in texts"
-        :key="at"
-        type="button"
-        class="chip"
-        :class="{ on: turn === at }"
-        :aria-pressed="turn === at"
-        @click="turn = at"
-      >
-        {{ texts.length > 1 ? t('textAt', { at: at + 1 }) : t('text') }}
-      </button>
+    <div class="row turns">
+      <OneOf
+        v-if="texts.length > 1"
+        v-model="turn"
+        :label="t('alternativeTexts')"
+        :choices="texts.map((_, at) => [at, t('textAt', { at: at + 1 })] as const)"
+      />
       <button v-if="texts.length < most" type="button" class="link small" @click="add">
         {{ t('addAlternativeText') }}
       </button>
-      <button v-if="turn > 0" type="button" class="link small back" @click="remove">
+      <button v-if="turn > 0" type="button" class="link small quiet" @click="remove">
         {{ t('removeTextTurn', { turn: turn + 1 }) }}
       </button>
     </div>

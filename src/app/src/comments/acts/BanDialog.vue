@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Schemas } from '../../api'
+import { DangerButton } from '../../shared'
 import { t } from '../texts'
 
 /** What a writer is banned by, until when, and what becomes of what they wrote before. */
@@ -75,7 +76,7 @@ function finish(): void {
         />
         <p v-if="props.trouble" class="trouble" role="alert">{{ props.trouble }}</p>
         <div class="row">
-          <v-btn type="submit" color="secondary" :loading="props.running">{{ t('ban') }}</v-btn><v-btn
+          <DangerButton type="submit" :loading="props.running">{{ t('ban') }}</DangerButton><v-btn
             variant="text"
             @click="emit('close')"
             >{{ t('leaveIt') }}</v-btn

@@ -105,11 +105,11 @@ async function save(): Promise<void> {
             <td>{{ t('genuine') }}</td>
             <td class="num">{{ outcome.goodPublished }}</td>
             <td class="num">{{ outcome.goodWaiting }}</td>
-            <td class="num" :class="{ m: outcome.goodAsSpam }">{{ outcome.goodAsSpam }}</td>
+            <td class="num" :class="{ o: outcome.goodAsSpam }">{{ outcome.goodAsSpam }}</td>
           </tr>
           <tr>
             <td>{{ t('spam') }}</td>
-            <td class="num" :class="{ m: outcome.spamPublished }">{{ outcome.spamPublished }}</td>
+            <td class="num" :class="{ o: outcome.spamPublished }">{{ outcome.spamPublished }}</td>
             <td class="num">{{ outcome.spamWaiting }}</td>
             <td class="num">{{ outcome.spamAsSpam }}</td>
           </tr>

@@ -26,7 +26,7 @@ async function set(isOn: boolean): Promise<void> {
 
 <template>
   <div>
-    <v-checkbox
+    <v-switch
       :model-value="props.filter.sharesLearning"
       :disabled="!props.mayEdit || act.running.value"
       :label="t('shareSpamTrainingOther')"

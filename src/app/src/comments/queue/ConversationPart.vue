@@ -142,7 +142,7 @@ watch([() => props.commentId, () => props.opened, talk], async () => {
           {{ t('commenterHistory', { before: current.publishedBefore, spam: talk.case.writer.spam })
           }}<template v-if="ofWriter > 1">
             <button class="link" @click="emit('writer', 'hidden')">{{ t('hideAllOfwriterBy', { ofWriter }) }}</button>
-            <button class="link back" @click="emit('writer', 'spam')">
+            <button class="link quiet" @click="emit('writer', 'spam')">
               {{ t('markAllOfwriterSpam', { ofWriter }) }}
             </button></template
           ></template

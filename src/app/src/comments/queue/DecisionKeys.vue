@@ -19,7 +19,7 @@ const emit = defineEmits<{ decide: [to: Standing]; ban: []; answer: []; undo: []
       @click="emit('decide', 'hidden')"
       >{{ t('hide') }} <kbd>2</kbd></v-btn
     >
-    <v-btn color="secondary" :disabled="!props.standing || props.standing === 'spam'" @click="emit('decide', 'spam')"
+    <v-btn variant="outlined" :disabled="!props.standing || props.standing === 'spam'" @click="emit('decide', 'spam')"
       >{{ t('markSpam') }} <kbd>3</kbd></v-btn
     >
     <v-btn variant="outlined" :disabled="!props.standing || props.isTeam" @click="emit('ban')"

@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, type Schemas, take } from '../../api'
-import { AskButton, useAct, useRefresh, useSites } from '../../shared'
+import { AskButton, TickChip, useAct, useRefresh, useSites } from '../../shared'
 import { t } from '../texts'
 
 /** Which comments the queue shows, and the choices a person keeps under a name. */
@@ -73,19 +73,21 @@ const open = (view: Schemas['SavedViewView']) =>
       @click:clear="search = ''"
     />
     <div class="row">
-      <button
+      <TickChip
         v-if="(sites?.length ?? 0) > 1"
-        class="chip"
-        :class="{ on: everywhere }"
-        :aria-pressed="!!everywhere"
-        @click="everywhere = everywhere ? '' : 'yes'"
+        :model-value="!!everywhere"
+        @update:model-value="everywhere = $event ? 'yes' : ''"
+        >{{ t('allSitesSites', { sites: sites?.length }) }}</TickChip
       >
-        {{ t('allSitesSites', { sites: sites?.length }) }}
-      </button>
       <span v-for="view in views" :key="view.id" class="kept">
-        <button class="chip" :class="{ on: currentQuery() === view.query }" @click="open(view)">
+        <button
+          type="button"
+          class="link"
+          :aria-current="currentQuery() === view.query || undefined"
+          @click="open(view)"
+        >
           {{ view.name }}</button><AskButton
-          class="link back"
+          class="link quiet"
           :aria-label="t('removeName', { name: view.name })"
           :title="t('removeFilterAsk', { name: view.name })"
           :text="t('removeFilterMeans')"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { nextTick, watch } from 'vue'
+import { computed, nextTick, watch } from 'vue'
 import type { Schemas } from '../../api'
-import { WhenText } from '../../shared'
+import { OneOf, WhenText } from '../../shared'
 import { standings, whyInShort } from '../words'
 import { t } from '../texts'
 
@@ -17,7 +17,11 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ pick: [id: number]; more: [] }>()
 const shown = ['waiting', 'public', 'hidden', 'spam', 'deleted'] as const
-const isOn = (name: string) => (standing.value || 'waiting') === name
+const choices = computed(() =>
+  shown
+    .filter((one) => one !== 'deleted' || props.counts?.deleted || standing.value === one)
+    .map((one) => [one as string, standings[one], props.counts?.[one]] as const),
+)
 
 watch(
   () => props.picked,
@@ -30,18 +34,14 @@ watch(
 
 <template>
   <section class="queue" :aria-label="t('queue2')">
-    <div class="pills bar">
-      <button
-        v-for="name in shown.filter((one) => one !== 'deleted' || props.counts?.deleted || isOn(one))"
-        :key="name"
-        class="pill"
-        :class="{ on: isOn(name) }"
-        :aria-pressed="isOn(name)"
-        @click="standing = name === 'waiting' ? '' : name"
-      >
-        {{ standings[name] }} {{ props.counts?.[name] ?? '' }}
-      </button>
-    </div>
+    <OneOf
+      class="bar"
+      wide
+      :model-value="standing || 'waiting'"
+      :label="t('queue2')"
+      :choices="choices"
+      @update:model-value="standing = $event === 'waiting' ? '' : $event"
+    />
     <slot />
     <p v-if="props.loading" class="waiting px-6">{{ t('loading') }}</p>
     <button
@@ -75,12 +75,7 @@ watch(
   min-height: 60vh;
 }
 .bar {
-  padding: 12px 18px 12px 24px;
-  gap: 5px;
-}
-.bar .pill {
-  padding: 3px 9px;
-  font-size: 13px;
+  margin: 12px 18px 12px 24px;
 }
 .queued {
   width: 100%;
@@ -134,7 +129,7 @@ small,
     border-right: 0;
   }
   .bar {
-    padding: 12px 16px;
+    margin: 12px 16px;
   }
   .queued {
     padding: 13px 16px;

@@ -1,6 +1,6 @@
 <script setup lang="ts" generic="T extends string | number | boolean">
 import { computed } from 'vue'
-import SettingFrame from './SettingFrame.vue'
+import { DefaultLine, OneOf } from '../../shared'
 
 /** One setting of a layer: as the layer outside says, or a value of its own. */
 const value = defineModel<T | null | undefined>({ required: true })
@@ -24,7 +24,7 @@ const toggle = (on: boolean) => (value.value = on ? props.outside : null)
 </script>
 
 <template>
-  <SettingFrame
+  <DefaultLine
     :label="props.label"
     :hint="props.hint"
     :is-own="isOwn"
@@ -32,14 +32,19 @@ const toggle = (on: boolean) => (value.value = on ? props.outside : null)
     :shown="words"
     @toggle="toggle"
   >
-    <v-select
-      v-if="props.choices"
+    <v-switch
+      v-if="typeof shown === 'boolean'"
       :model-value="shown"
-      :items="props.choices"
+      :label="props.choices?.find((choice) => choice.value === shown)?.title"
       :aria-label="props.label"
-      density="compact"
-      hide-details
-      @update:model-value="(now: T) => (value = now)"
+      @update:model-value="value = $event as T"
+    />
+    <OneOf
+      v-else-if="props.choices"
+      :model-value="shown"
+      :label="props.label"
+      :choices="props.choices.map((choice) => [choice.value, choice.title] as const)"
+      @update:model-value="value = $event"
     />
     <v-text-field
       v-else
@@ -53,5 +58,5 @@ const toggle = (on: boolean) => (value.value = on ? props.outside : null)
       hide-details
       @update:model-value="(now: string) => (value = (Number(now) || 0) as T)"
     />
-  </SettingFrame>
+  </DefaultLine>
 </template>

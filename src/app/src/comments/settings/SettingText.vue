@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import SettingFrame from './SettingFrame.vue'
+import { DefaultLine } from '../../shared'
 
 /** A setting of words: one text, or a list with one item per line. It is as the layer outside says until it is set here. */
 const value = defineModel<string | string[] | null | undefined>({ required: true })
@@ -33,7 +33,7 @@ const toggle = (on: boolean) => (value.value = on ? props.outside : null)
 </script>
 
 <template>
-  <SettingFrame
+  <DefaultLine
     :label="props.label"
     :hint="props.hint"
     :is-own="isOwn"
@@ -64,5 +64,5 @@ const toggle = (on: boolean) => (value.value = on ? props.outside : null)
       @update:model-value="write"
       @blur="trim"
     />
-  </SettingFrame>
+  </DefaultLine>
 </template>

@@ -2,7 +2,7 @@
 import { useQueryClient } from '@tanstack/vue-query'
 import { ref } from 'vue'
 import { api, type Schemas, take } from '../../api'
-import { useAct, useNotice } from '../../shared'
+import { OneOf, useAct, useNotice } from '../../shared'
 import { t } from '../texts'
 
 /** Moves and merges threads, by a list or by how addresses begin; a trial first. */
@@ -48,26 +48,15 @@ async function send(isTrial: boolean): Promise<void> {
 
 <template>
   <form class="form mt-3" novalidate @submit.prevent="send(true)">
-    <div class="chips" role="group" :aria-label="t('how')">
-      <button
-        type="button"
-        class="chip"
-        :class="{ on: way === 'list' }"
-        :aria-pressed="way === 'list'"
-        @click="((way = 'list'), (tried = null))"
-      >
-        {{ t('fromList') }}
-      </button>
-      <button
-        type="button"
-        class="chip"
-        :class="{ on: way === 'rule' }"
-        :aria-pressed="way === 'rule'"
-        @click="((way = 'rule'), (tried = null))"
-      >
-        {{ t('byAddressPrefix') }}
-      </button>
-    </div>
+    <OneOf
+      v-model="way"
+      :label="t('how')"
+      :choices="[
+        ['list', t('fromList')],
+        ['rule', t('byAddressPrefix')],
+      ]"
+      @update:model-value="tried = null"
+    />
     <v-textarea
       v-if="way === 'list'"
       v-model="list"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, reactive, ref, watch } from 'vue'
 import { api, type Schemas, take } from '../../api'
-import { CopyButton, TermHelp, useAct } from '../../shared'
+import { CopyButton, OneOf, TermHelp, useAct } from '../../shared'
 import { t } from '../texts'
 
 /** The snippet of a thread, for one page or for a template that makes many. */
@@ -57,26 +57,14 @@ watch(
     {{ t('postsWrittenHereAlready') }}
   </p>
   <form class="form" novalidate @submit.prevent="make">
-    <div class="chips" role="group" :aria-label="t('where')">
-      <button
-        type="button"
-        class="chip"
-        :class="{ on: place.isTemplate }"
-        :aria-pressed="place.isTemplate"
-        @click="place.isTemplate = true"
-      >
-        {{ t('allPagesTemplate') }}
-      </button>
-      <button
-        type="button"
-        class="chip"
-        :class="{ on: !place.isTemplate }"
-        :aria-pressed="!place.isTemplate"
-        @click="place.isTemplate = false"
-      >
-        {{ t('singlePage') }}
-      </button>
-    </div>
+    <OneOf
+      v-model="place.isTemplate"
+      :label="t('where')"
+      :choices="[
+        [true, t('allPagesTemplate')],
+        [false, t('singlePage')],
+      ]"
+    />
     <template v-if="place.isTemplate">
       <p class="soft small">{{ t('oneSnippetServesEvery') }} <TermHelp term="canonical" /></p>
       <v-switch

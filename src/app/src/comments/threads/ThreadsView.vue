@@ -85,7 +85,7 @@ const setting = ref<Schemas['ThreadView'] | null>(null)
               }}</a><br /><span class="address">{{ thread.identifier }}</span>
             </td>
             <td class="num">{{ thread.public }}</td>
-            <td class="num" :class="{ m: thread.waiting }">{{ thread.waiting || '' }}</td>
+            <td class="num" :class="{ o: thread.waiting }">{{ thread.waiting || '' }}</td>
             <td class="soft when"><WhenText :at="thread.lastAt" :zone="site?.timeZone" /></td>
             <td>
               <button v-if="mayEdit && !thread.postId" class="link" @click="setting = thread">

@@ -76,7 +76,7 @@ async function send(trial: boolean): Promise<void> {
       hide-details="auto"
       @update:model-value="tried = null"
     />
-    <v-checkbox v-model="waits" :label="t('holdAllModeration')" />
+    <v-switch v-model="waits" :label="t('holdAllModeration')" />
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <div>
       <v-btn type="submit" variant="outlined" :disabled="!file" :loading="running">{{ t('previewImport') }}</v-btn>

@@ -64,6 +64,10 @@ const de: Translated<typeof en> = {
   editPost: 'Beitrag bearbeiten',
   openName: '{name} öffnen',
   open: 'Öffnen',
+
+  // CoverageView
+  filter: 'Filter',
+  allBlogs: 'Alle Blogs',
 }
 
 export default de

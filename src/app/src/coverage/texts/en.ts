@@ -61,4 +61,8 @@ export default {
   editPost: 'Edit post',
   openName: 'Open {name}',
   open: 'Open',
+
+  // CoverageView
+  filter: 'Filter',
+  allBlogs: 'All blogs',
 } as const

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { api, type Schemas, take } from '../../api'
-import { PageTitle, useQueryValue, useSite } from '../../shared'
+import { PageTitle, TickChip, useQueryValue, useSite } from '../../shared'
 import AskFeed from './AskFeed.vue'
 import FindingList from './FindingList.vue'
 import FormatView from './FormatView.vue'
@@ -90,15 +90,7 @@ const report = (format: string) =>
       <FoundOn :result="result" :site-id="id" />
       <SinceLast v-if="result.since" :since="result.since" :zone="site?.timeZone" />
       <div v-if="tolerated > 0" class="filter">
-        <button
-          type="button"
-          class="chip"
-          :class="{ on: hidesTolerated }"
-          :aria-pressed="hidesTolerated"
-          @click="hidesTolerated = !hidesTolerated"
-        >
-          {{ t('hideTolerated', { count: tolerated }) }}
-        </button>
+        <TickChip v-model="hidesTolerated">{{ t('hideTolerated', { count: tolerated }) }}</TickChip>
       </div>
       <FindingList v-model="at" :check="page.check" :hides-tolerated="hidesTolerated" />
       <div v-if="findings.length === 0" class="hint">{{ t('noProblemsFound') }}</div>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import type { Schemas } from '../../api'
+import { OneOf } from '../../shared'
 import { t } from '../texts'
 
 const props = defineProps<{ entry: Schemas['EntryTryView'] }>()
@@ -14,19 +15,7 @@ const way = ref<(typeof ways)[number][0]>('mail')
 
 <template>
   <div class="forms">
-    <div class="chips" role="group" :aria-label="t('previewAs')">
-      <button
-        v-for="[value, name] in ways"
-        :key="value"
-        type="button"
-        class="chip"
-        :class="{ on: way === value }"
-        :aria-pressed="way === value"
-        @click="way = value"
-      >
-        {{ name }}
-      </button>
-    </div>
+    <OneOf v-model="way" :label="t('previewAs')" :choices="ways" wide />
     <template v-if="way === 'mail'">
       <p class="small">
         <span class="soft">{{ t('subject') }}</span> {{ props.entry.mail.subject }}

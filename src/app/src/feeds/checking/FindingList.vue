@@ -91,7 +91,7 @@ onKeyStroke('ArrowUp', (event) => step(event, -1))
           type="button"
           class="chip"
           :class="{ on: row.index === at }"
-          :aria-pressed="row.index === at"
+          :aria-current="row.index === at || undefined"
           :title="row.finding.message"
           @click="at = row.index"
         >

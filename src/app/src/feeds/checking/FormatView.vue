@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
 import { api, type Schemas, take } from '../../api'
-import { CopyButton, download, useAct } from '../../shared'
+import { CopyButton, download, OneOf, useAct } from '../../shared'
 import { t } from '../texts'
 
 const props = defineProps<{ url: string; source: string; from: Schemas['FeedFormat'] | null }>()
@@ -10,7 +10,7 @@ const formats = [
   ['atom', 'Atom 1.0', 'feed.atom'],
   ['jsonFeed', 'JSON Feed 1.1', 'feed.json'],
 ] as const
-const to = ref<Schemas['FeedFormat']>(props.from === 'atom' ? 'rss' : 'atom')
+const to = ref<NonNullable<Schemas['FeedFormat']>>(props.from === 'atom' ? 'rss' : 'atom')
 const converted = ref<Schemas['ConvertedView'] | null>(null)
 const act = useAct()
 
@@ -28,19 +28,7 @@ watch([to, () => props.source], load, { immediate: true })
 <template>
   <div class="format">
     <div class="row say">
-      <div class="chips" role="group" :aria-label="t('format')">
-        <button
-          v-for="[format, name] in formats"
-          :key="format"
-          type="button"
-          class="chip"
-          :class="{ on: to === format }"
-          :aria-pressed="to === format"
-          @click="to = format"
-        >
-          {{ name }}
-        </button>
-      </div>
+      <OneOf v-model="to" :label="t('format')" :choices="formats.map(([format, name]) => [format, name] as const)" />
       <template v-if="converted"
         ><CopyButton :text="converted.text" :label="t('copyFeedFormat')" /><button
           type="button"

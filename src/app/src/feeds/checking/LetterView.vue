@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { api, take } from '../../api'
-import { ChipChoice, CopyButton, useAct } from '../../shared'
+import { ChoiceLine, CopyButton, useAct } from '../../shared'
 import { language as spoken } from '../../texts'
 import { t } from '../texts'
 
@@ -42,7 +42,7 @@ watch([() => props.check, language], write, { immediate: true })
     <p v-else-if="!isNeeded" class="hint">{{ t('letterNotNeeded') }}</p>
     <template v-else>
       <p class="soft small">{{ t('letterLead') }}</p>
-      <ChipChoice v-model="language" :label="t('letterLanguage')" :choices="languages" />
+      <ChoiceLine v-model="language" :label="t('letterLanguage')" :choices="languages" />
       <v-text-field v-model="to" type="email" name="to" :label="t('letterTo')" :hint="t('letterToHint')" />
       <v-text-field v-model="subject" name="subject" :label="t('letterSubject')" />
       <v-textarea v-model="body" name="body" :label="t('letterBody')" rows="14" auto-grow />

@@ -99,7 +99,7 @@ async function check(feed: Schemas['WatchedFeedView']): Promise<void> {
         name="watch"
         :error-messages="act.fields.value.address"
       />
-      <v-checkbox v-model="repaired" :label="t('publishCorrectedCopy')" />
+      <v-switch v-model="repaired" :label="t('publishCorrectedCopy')" />
       <v-btn type="submit" height="48" :loading="act.running.value && !checking" :disabled="!address.trim()">{{
         t('monitor')
       }}</v-btn>
@@ -141,7 +141,7 @@ form {
 form > :first-child {
   flex: 1;
 }
-form .v-checkbox {
+form .v-switch {
   flex: none;
   padding-top: 4px;
 }

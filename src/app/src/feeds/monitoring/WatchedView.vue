@@ -93,7 +93,7 @@ async function leave(): Promise<void> {
             ><template #when><WhenText :at="feed.repair.changedAt" :zone="site?.timeZone" /></template
           ></RichText>
         </p>
-        <button v-if="mayEdit" type="button" class="link back small" @click="publish(false)">
+        <button v-if="mayEdit" type="button" class="link quiet small" @click="publish(false)">
           {{ t('stopPublishing') }}
         </button>
       </div>
@@ -122,7 +122,7 @@ async function leave(): Promise<void> {
         </div>
       </article>
       <p v-if="mayEdit && !feed.isOurs" class="leave">
-        <button type="button" class="link back small" @click="leave">{{ t('stopMonitoring') }}</button>
+        <button type="button" class="link quiet small" @click="leave">{{ t('stopMonitoring') }}</button>
       </p>
     </template>
   </div>

@@ -2,7 +2,7 @@
 import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { api, type Schemas, take } from '../../api'
-import { useAct, useNotice } from '../../shared'
+import { OneOf, useAct, useNotice } from '../../shared'
 import { t } from '../texts'
 
 const props = defineProps<{ feed: Schemas['OwnFeedView']; siteId: number }>()
@@ -49,35 +49,25 @@ async function save(): Promise<void> {
             name="entries"
             :error-messages="act.fields.value.entries"
           />
-          <div class="chips" role="group" :aria-label="t('content')">
-            <button
-              type="button"
-              class="chip"
-              :class="{ on: form.isFullText }"
-              :aria-pressed="form.isFullText"
-              @click="form.isFullText = true"
-            >
-              {{ t('fullText') }}</button><button
-              type="button"
-              class="chip"
-              :class="{ on: !form.isFullText }"
-              :aria-pressed="!form.isFullText"
-              @click="form.isFullText = false"
-            >
-              {{ t('excerpt') }}
-            </button>
-          </div>
+          <OneOf
+            v-model="form.isFullText"
+            :label="t('content')"
+            :choices="[
+              [true, t('fullText')],
+              [false, t('excerpt')],
+            ]"
+          />
         </div>
-        <v-checkbox
+        <v-switch
           v-if="props.feed.subject === 'blog'"
           v-model="form.hasHistory"
           :label="t('includeArchivePagesOlder')"
         />
         <div class="formats">
-          <v-checkbox v-model="form.asRss" :label="t('rss')" /><v-checkbox
+          <v-switch v-model="form.asRss" :label="t('rss')" /><v-switch
             v-model="form.asAtom"
             :label="t('atom')"
-          /><v-checkbox v-model="form.asJson" :label="t('jsonFeed')" />
+          /><v-switch v-model="form.asJson" :label="t('jsonFeed')" />
         </div>
         <p v-if="act.fields.value.asRss" class="small m" role="alert">{{ act.fields.value.asRss[0] }}</p>
         <v-text-field

@@ -2,7 +2,7 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { api, lineOf, type Schemas, take } from '../../api'
-import { ChipChoice, CopyButton } from '../../shared'
+import { ChoiceLine, CopyButton } from '../../shared'
 import { t } from '../texts'
 
 /** Feeds of each category, tag and author of a blog, with their addresses. */
@@ -42,8 +42,8 @@ const address = (feed: Schemas['PartFeedView']) =>
     <p v-else-if="!parts.length" class="soft small">{{ t('noPartFeeds') }}</p>
     <template v-else>
       <div class="row">
-        <ChipChoice v-model="part" :label="t('feedsOf')" :choices="parts" />
-        <ChipChoice
+        <ChoiceLine v-model="part" :label="t('feedsOf')" :choices="parts" />
+        <ChoiceLine
           v-if="props.forms.length > 1"
           v-model="form"
           :label="t('format')"

@@ -95,7 +95,7 @@ async function toggle(feed: Schemas['PartnerFeedView']): Promise<void> {
       </p>
       <p v-if="props.mayEdit" class="acts">
         <button class="link small" @click="open(feed)">{{ t('edit') }}</button>
-        <button class="link back small" @click="toggle(feed)">
+        <button class="link quiet small" @click="toggle(feed)">
           {{ feed.endedAt ? t('restoreAccess') : t('endAccess') }}
         </button>
       </p>
@@ -109,7 +109,7 @@ async function toggle(feed: Schemas['PartnerFeedView']): Promise<void> {
         :error-messages="act.fields.value.name"
       />
       <ChoiceFields v-model="draft.feed.choice" :site-id="props.siteId" :readonly="false" />
-      <v-checkbox v-model="draft.feed.isFullText" :label="t('fullText')" density="compact" hide-details />
+      <v-switch v-model="draft.feed.isFullText" :label="t('fullText')" density="compact" hide-details />
       <v-text-field
         v-model="draft.feed.source"
         :label="t('sourceTagUtmSource')"

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
 import { lineOf, type Schemas } from '../../api'
-import { PageTitle, useQueryValue, useSite } from '../../shared'
+import { OneOf, PageTitle, useQueryValue, useSite } from '../../shared'
 import ReportMenu from '../checking/ReportMenu.vue'
 import RunRow from './RunRow.vue'
 import { useRun } from './useRun'
@@ -31,8 +31,8 @@ const filters: { value: string; name: string; fits: (row: Row) => boolean }[] = 
 ]
 const chips = computed(() =>
   filters
-    .map((filter) => ({ ...filter, count: data.value?.checks.filter(filter.fits).length ?? 0 }))
-    .filter((filter) => filter.value === '' || filter.count > 0),
+    .map(({ value, name, fits }) => [value, name, data.value?.checks.filter(fits).length ?? 0] as const)
+    .filter(([value, , count]) => value === '' || count > 0),
 )
 const rows = computed(() => {
   const fits = filters.find((filter) => filter.value === only.value)?.fits ?? (() => true)
@@ -69,19 +69,7 @@ const rows = computed(() => {
         <b>{{ t('checkedOf', { checked: run.checked, feeds: run.feeds }) }}</b>
         <span class="soft">{{ run.isCancelled ? t('cancelledRestWaits') : t('canLeavePageCheck') }}</span>
       </div>
-      <div class="row filters">
-        <button
-          v-for="filter in chips"
-          :key="filter.value"
-          type="button"
-          class="chip"
-          :class="{ on: only === filter.value }"
-          :aria-pressed="only === filter.value"
-          @click="only = filter.value"
-        >
-          {{ filter.name }} <span class="soft">{{ filter.count }}</span>
-        </button>
-      </div>
+      <OneOf v-model="only" class="filters" wide :label="t('filter')" :choices="chips" />
       <RunRow
         v-for="row in rows"
         :key="row.id"
@@ -108,6 +96,6 @@ progress {
   accent-color: var(--verdigris);
 }
 .filters {
-  padding: 14px 0 6px;
+  margin: 14px 0 6px;
 }
 </style>

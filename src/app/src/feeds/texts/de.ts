@@ -347,6 +347,9 @@ const de: Translated<typeof en> = {
   authors: 'Autoren',
   hideParts: 'Feeds von Teilen ausblenden',
   showParts: 'Kategorien, Schlagwörter, Autoren',
+
+  // RunView
+  filter: 'Filter',
 }
 
 export default de

@@ -341,4 +341,7 @@ export default {
   authors: 'Authors',
   hideParts: 'Hide feeds of parts',
   showParts: 'Categories, tags, authors',
+
+  // RunView
+  filter: 'Filter',
 } as const

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Schemas } from '../../api'
-import { ChipChoice, NumberLine, QuestionPart } from '../../shared'
+import { ChoiceLine, ManyOf, NumberLine, QuestionPart, TickChip } from '../../shared'
 import PartOrder from './PartOrder.vue'
 import { useOwnFields } from '../useOwnFields'
 import type { WholeDefinition } from '../wholeDefinition'
@@ -77,53 +77,23 @@ const arranged = computed(() => {
 
 <template>
   <QuestionPart :title="t('whatDoesEntryShow')" :answer="shown">
-    <div class="chips">
-      <button
-        v-for="[name, label] in details"
-        :key="name"
-        type="button"
-        class="chip"
-        :class="{ on: definition.details[name] }"
-        :aria-pressed="definition.details[name]"
-        @click="definition.details[name] = !definition.details[name]"
-      >
-        {{ label }}
-      </button>
-      <button
-        v-for="[name, label] in more"
-        :key="name"
-        type="button"
-        class="chip"
-        :class="{ on: form[name] }"
-        :aria-pressed="form[name]"
-        @click="form[name] = !form[name]"
-      >
-        {{ label }}
-      </button>
-      <button
-        v-for="field in own"
-        :key="field.key"
-        type="button"
-        class="chip"
-        :class="{ on: form.fields.includes(field.key) }"
-        :aria-pressed="form.fields.includes(field.key)"
-        :title="t('ownFieldLabel', { label: field.label })"
-        @click="
-          form.fields = form.fields.includes(field.key)
-            ? form.fields.filter((key) => key !== field.key)
-            : [...form.fields, field.key]
-        "
-      >
-        {{ field.label }}
-      </button>
+    <div class="chips" role="group" :aria-label="t('whatDoesEntryShow')">
+      <TickChip v-for="[name, label] in details" :key="name" v-model="definition.details[name]">{{ label }}</TickChip>
+      <TickChip v-for="[name, label] in more" :key="name" v-model="form[name]">{{ label }}</TickChip>
+      <ManyOf
+        v-model="form.fields"
+        class="own"
+        :label="t('customFields')"
+        :choices="own.map((field) => [field.key, field.label] as const)"
+      />
     </div>
     <div v-if="definition.layout !== 'wholeBlog'" class="fine">
-      <ChipChoice v-model="definition.leads" :label="t('titleLinks')" :choices="leads" />
+      <ChoiceLine v-model="definition.leads" :label="t('titleLinks')" :choices="leads" />
     </div>
     <details class="small">
       <summary class="link">{{ t('positionOrder') }}</summary>
       <div class="fine">
-        <ChipChoice
+        <ChoiceLine
           v-if="definition.details.picture"
           v-model="form.picturePlace"
           :label="t('picture')"
@@ -145,7 +115,7 @@ const arranged = computed(() => {
           :empty="t('never')"
           :problem="props.fields['definition.form.titleLength']?.[0]"
         />
-        <ChipChoice
+        <ChoiceLine
           v-if="definition.details.excerpt"
           v-model="form.excerptSource"
           :label="t('excerpt')"
@@ -170,7 +140,7 @@ const arranged = computed(() => {
           :max="200"
           :problem="props.fields['definition.form.excerptWords']?.[0]"
         />
-        <v-checkbox
+        <v-switch
           v-if="definition.details.excerpt && form.excerptSource !== 'ownOnly'"
           v-model="form.excerptAtSentence"
           :label="t('endFullSentenceIf')"
@@ -195,8 +165,8 @@ const arranged = computed(() => {
           clearable
           :error-messages="props.fields['definition.form.datePattern']"
         />
-        <v-checkbox v-if="form.parts.length === 0" v-model="form.bylineAbove" :label="t('dateAuthorAboveTitle')" />
-        <v-checkbox v-model="form.standInPicture" :label="t('generatePicturePostsWithout')" />
+        <v-switch v-if="form.parts.length === 0" v-model="form.bylineAbove" :label="t('dateAuthorAboveTitle')" />
+        <v-switch v-model="form.standInPicture" :label="t('generatePicturePostsWithout')" />
       </div>
     </details>
   </QuestionPart>

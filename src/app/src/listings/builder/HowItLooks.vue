@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Schemas } from '../../api'
-import { ChipChoice, NumberLine, QuestionPart } from '../../shared'
+import { ChoiceLine, NumberLine, QuestionPart } from '../../shared'
 import LookPart from '../styles/LookPart.vue'
 import type { ListingLooks } from '../styles/useListingLook'
 import type { usePageLook } from '../styles/usePageLook'
@@ -49,13 +49,13 @@ const levels = [1, 2, 3, 4, 5].map((level) => [level, `h${level}`] as const)
         :min="1"
         :max="6"
       />
-      <ChipChoice
+      <ChoiceLine
         v-if="has('rows', 'zigzag')"
         v-model="form.pictureSide"
         :label="t('picturePosition')"
         :choices="sides"
       />
-      <ChipChoice
+      <ChoiceLine
         v-if="!has('bricks', 'ticker', 'archive', 'tagCloud', 'categoryIndex')"
         v-model="form.ratio"
         :label="t('pictureRatio')"
@@ -81,7 +81,7 @@ const levels = [1, 2, 3, 4, 5].map((level) => [level, `h${level}`] as const)
     <details class="small">
       <summary class="link">{{ t('headingIntroductionFooter') }}</summary>
       <div class="fine">
-        <ChipChoice v-model="frame.headingLevel" :label="t('headingLevel')" :choices="levels" />
+        <ChoiceLine v-model="frame.headingLevel" :label="t('headingLevel')" :choices="levels" />
         <v-text-field
           v-model="frame.headingLink"
           density="compact"
@@ -112,7 +112,7 @@ const levels = [1, 2, 3, 4, 5].map((level) => [level, `h${level}`] as const)
           clearable
           :error-messages="props.fields['definition.frame.closingLink']"
         />
-        <v-checkbox v-model="frame.feedLink" :label="t('linkFeed')" />
+        <v-switch v-model="frame.feedLink" :label="t('linkFeed')" />
       </div>
     </details>
     <LookPart

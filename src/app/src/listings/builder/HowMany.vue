@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Schemas } from '../../api'
-import { ChipChoice, NumberLine, QuestionPart } from '../../shared'
+import { ChoiceLine, NumberLine, QuestionPart, TickChip } from '../../shared'
 import PostOrder from '../PostOrder.vue'
 import type { WholeDefinition } from '../wholeDefinition'
 import { t } from '../texts'
@@ -52,21 +52,19 @@ const entering = [
       :empty="t('all2')"
       :problem="props.fields['definition.count']?.[0]"
     >
-      <button type="button" class="chip all" :class="{ on: all }" :aria-pressed="all" @click="all = !all">
-        {{ t('all') }}
-      </button>
+      <TickChip v-model="all">{{ t('all') }}</TickChip>
     </NumberLine>
-    <ChipChoice v-model="definition.order" :label="t('order')" :choices="orders" />
+    <ChoiceLine v-model="definition.order" :label="t('order')" :choices="orders" />
     <p v-if="definition.order === 'related'" class="small soft hint">
       {{ t('postsMostSimilarOne') }}
     </p>
-    <ChipChoice
+    <ChoiceLine
       v-if="definition.order === 'byHand'"
       v-model="definition.newPosts"
       :label="t('newPosts')"
       :choices="entering"
     />
-    <ChipChoice v-model="definition.paging" :label="t('paging')" :choices="pagings" />
+    <ChoiceLine v-model="definition.paging" :label="t('paging')" :choices="pagings" />
     <PostOrder
       v-if="props.preview?.first.length"
       v-model:pinned="definition.pinned"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Schemas } from '../../api'
-import { NumberLine, QuestionPart, useTerms } from '../../shared'
+import { ManyOf, NumberLine, QuestionPart, useTerms } from '../../shared'
 import FieldConditions from './FieldConditions.vue'
 import { useOwnFields } from '../useOwnFields'
 import type { WholeDefinition } from '../wholeDefinition'
@@ -47,28 +47,15 @@ const terms3 = computed(
       [t('tagsNone'), filter.value.tags, 'none', terms.value?.tags],
     ] as const,
 )
-
-function toggle(blog: number): void {
-  const blogs = definition.value.blogs
-  definition.value.blogs = blogs.includes(blog) ? blogs.filter((one) => one !== blog) : [...blogs, blog]
-}
 </script>
 
 <template>
   <QuestionPart :title="t('whichPosts')" :answer="answer">
-    <div class="chips">
-      <button
-        v-for="blog in props.blogs"
-        :key="blog.id"
-        type="button"
-        class="chip"
-        :class="{ on: definition.blogs.includes(blog.id) }"
-        :aria-pressed="definition.blogs.includes(blog.id)"
-        @click="toggle(blog.id)"
-      >
-        {{ blog.name }}
-      </button>
-    </div>
+    <ManyOf
+      v-model="definition.blogs"
+      :label="t('blogs')"
+      :choices="props.blogs.map((blog) => [blog.id, blog.name] as const)"
+    />
     <p v-if="definition.blogs.length === 0 || props.fields['definition.blogs']" class="m small" role="alert">
       {{ t('chooseLeastOneBlog') }}
     </p>
@@ -120,9 +107,9 @@ function toggle(blog: number): void {
         :own="own"
         :fields="props.fields"
       />
-      <v-checkbox v-model="filter.featuredOnly" :label="t('featuredPostsOnly')" />
-      <v-checkbox v-model="filter.withPictureOnly" :label="t('postsPictureOnly')" />
-      <v-checkbox v-model="definition.leaveOutCurrent" :label="t('excludeCurrentPost')" />
+      <v-switch v-model="filter.featuredOnly" :label="t('featuredPostsOnly')" />
+      <v-switch v-model="filter.withPictureOnly" :label="t('postsPictureOnly')" />
+      <v-switch v-model="definition.leaveOutCurrent" :label="t('excludeCurrentPost')" />
     </div>
   </QuestionPart>
 </template>

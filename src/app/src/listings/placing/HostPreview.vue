@@ -3,7 +3,7 @@ import { mdiCrosshairs } from '@mdi/js'
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { api, lineOf, take } from '../../api'
-import { useQueryValue, WidthChips } from '../../shared'
+import { OneOf, TickChip, useQueryValue, WidthChips } from '../../shared'
 import { placeFragment } from './placeFragment'
 import { pointAt } from './pointAt'
 import { t } from '../texts'
@@ -81,35 +81,10 @@ function toggle(name: 'dark' | 'rtl'): void {
     </div>
   </div>
   <div class="frame-bar tries">
-    <span class="chips" role="group" :aria-label="t('testContent')">
-      <button
-        v-for="[value, name] in samples"
-        :key="name"
-        class="chip"
-        :class="{ on: sample === value }"
-        :aria-pressed="sample === value"
-        @click="sample = value"
-      >
-        {{ name }}
-      </button>
-    </span>
+    <OneOf v-model="sample" wide :label="t('testContent')" :choices="samples" />
     <span class="chips" role="group" :aria-label="t('testDisplay')">
-      <button
-        class="chip"
-        :class="{ on: light.includes('dark') }"
-        :aria-pressed="light.includes('dark')"
-        @click="toggle('dark')"
-      >
-        {{ t('dark') }}
-      </button>
-      <button
-        class="chip"
-        :class="{ on: light.includes('rtl') }"
-        :aria-pressed="light.includes('rtl')"
-        @click="toggle('rtl')"
-      >
-        {{ t('rightLeft') }}
-      </button>
+      <TickChip :model-value="light.includes('dark')" @update:model-value="toggle('dark')">{{ t('dark') }}</TickChip>
+      <TickChip :model-value="light.includes('rtl')" @update:model-value="toggle('rtl')">{{ t('rightLeft') }}</TickChip>
     </span>
     <button
       v-if="props.mayEdit && page"
@@ -146,9 +121,6 @@ function toggle(name: 'dark' | 'rtl'): void {
 }
 .tries {
   padding-block: 6px;
-}
-.tries .chip {
-  font-size: 12.5px;
 }
 .point {
   margin-left: auto;

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { CopyButton } from '../../shared'
+import { CopyButton, OneOf } from '../../shared'
 import { t } from '../texts'
 
 const props = defineProps<{ address: string }>()
@@ -20,18 +20,12 @@ const examples = computed<Record<string, string>>(() => {
 </script>
 
 <template>
-  <div class="chips" role="group" :aria-label="t('exampleFor')">
-    <button
-      v-for="name in Object.keys(examples)"
-      :key="name"
-      class="chip"
-      :class="{ on: chosen === name }"
-      :aria-pressed="chosen === name"
-      @click="chosen = name"
-    >
-      {{ name }}
-    </button>
-  </div>
+  <OneOf
+    v-model="chosen"
+    wide
+    :label="t('exampleFor')"
+    :choices="Object.keys(examples).map((name) => [name, name] as const)"
+  />
   <pre class="snippet" tabindex="0">{{ examples[chosen] }}</pre>
   <CopyButton :text="examples[chosen] ?? ''" :label="t('copyExample', { language: chosen })" />
 </template>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Schemas } from '../../api'
-import { CopyButton, useQueryValue } from '../../shared'
+import { CopyButton, OneOf, useQueryValue } from '../../shared'
 import IncludeExamples from './IncludeExamples.vue'
 import { ways } from '../ways'
 import { t } from '../texts'
@@ -30,18 +30,13 @@ const facts = computed(() => {
 <template>
   <div class="foot">
     <div class="line">
-      <span class="chips" role="group" :aria-label="t('wayEmbed')">
-        <button
-          v-for="one in ways"
-          :key="one.value"
-          class="chip"
-          :class="{ on: one.value === way.value }"
-          :aria-pressed="one.value === way.value"
-          @click="chosen = one.value === 'script' ? '' : one.value"
-        >
-          {{ one.name }}
-        </button>
-      </span>
+      <OneOf
+        wide
+        :model-value="way.value"
+        :label="t('wayEmbed')"
+        :choices="ways.map((one) => [one.value, one.name] as const)"
+        @update:model-value="chosen = $event === 'script' ? '' : $event"
+      />
       <code>{{ props.snippet?.snippet.slice(0, 200) }}</code>
       <span class="small soft facts">{{ facts }}</span>
       <button class="link small" :aria-expanded="open" @click="open = !open">
@@ -54,7 +49,7 @@ const facts = computed(() => {
       </ol>
       <p v-for="pitfall in way.pitfalls" :key="pitfall" class="small soft">{{ pitfall }}</p>
       <pre class="snippet" tabindex="0">{{ props.snippet?.snippet }}</pre>
-      <v-checkbox v-if="way.value === 'script'" v-model="baked" :label="t('includeEntriesHtmlSearch')" />
+      <v-switch v-if="way.value === 'script'" v-model="baked" :label="t('includeEntriesHtmlSearch')" />
       <div class="row">
         <CopyButton :text="props.snippet?.snippet ?? ''" :label="t('copySnippet')" />
         <template v-if="props.snippet?.head">
@@ -87,9 +82,6 @@ const facts = computed(() => {
   gap: 8px 14px;
   align-items: center;
 }
-.line .chips {
-  flex-wrap: nowrap;
-}
 .line code {
   flex: 1;
   min-width: 0;
@@ -119,11 +111,6 @@ ol {
   }
   .line code {
     display: none;
-  }
-}
-@media (max-width: 600px) {
-  .line .chips {
-    flex-wrap: wrap;
   }
 }
 </style>

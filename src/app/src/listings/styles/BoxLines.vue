@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ChipChoice, NumberLine } from '../../shared'
+import { ChoiceLine, NumberLine } from '../../shared'
 import type { WholeLook } from './wholeLook'
 import { t } from '../texts'
 
@@ -41,8 +41,8 @@ const separators = [
   >
     <span class="soft small px">{{ t('px') }}</span>
   </NumberLine>
-  <ChipChoice v-model="look.shadow" :label="t('shadow')" :choices="shadows" />
-  <ChipChoice v-model="look.separator" :label="t('betweenEntries')" :choices="separators" />
+  <ChoiceLine v-model="look.shadow" :label="t('shadow')" :choices="shadows" />
+  <ChoiceLine v-model="look.separator" :label="t('betweenEntries')" :choices="separators" />
   <v-text-field
     v-if="look.separator === 'picture'"
     v-model="look.separatorPicture"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Schemas } from '../../api'
-import { ChipChoice, useNotice } from '../../shared'
+import { ChoiceLine, useNotice } from '../../shared'
 import BoxLines from './BoxLines.vue'
 import ColourLines from './ColourLines.vue'
 import MatchDialog from './MatchDialog.vue'
@@ -59,7 +59,7 @@ async function share(name: string): Promise<void> {
       }}</v-btn>
       <span v-if="faint" class="tag o">{{ faint === 1 ? t('oneTextHasToo') : t('faintTextsHaveToo', { faint }) }}</span>
     </div>
-    <ChipChoice v-model="look.theme" :label="t('colours')" :choices="themes" />
+    <ChoiceLine v-model="look.theme" :label="t('colours')" :choices="themes" />
     <ColourLines
       v-if="look.theme !== 'dark'"
       v-model="look.colours"

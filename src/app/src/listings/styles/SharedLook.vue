@@ -38,7 +38,7 @@ function share(): void {
       <template v-if="props.changing"
         >{{ others === 1 ? t('whatChangeHereChanges') : t('whatChangeHereChangesAll', { others }) }}
         <AskButton
-          class="link back"
+          class="link quiet"
           :title="t('deleteStyleAsk', { name: look.name })"
           :text="t('deleteStyleMeans')"
           :button="t('deleteStyle')"

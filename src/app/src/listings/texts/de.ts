@@ -27,7 +27,6 @@ const de: Translated<typeof en> = {
   blogPage: 'Blogseite',
   sourceLink: 'Link zur Quelle',
   whatDoesEntryShow: 'Was zeigt ein Eintrag?',
-  ownFieldLabel: 'Eigenes Feld {label}',
   titleLinks: 'Der Titel führt zu',
   positionOrder: 'Platz und Reihenfolge',
   darkOverlayKeepsWhite: 'Ein dunkler Schleier hält weißen Text lesbar.',
@@ -377,6 +376,10 @@ const de: Translated<typeof en> = {
   // IncludeExamples
   exampleFor: 'Beispiel für',
   copyExample: 'Beispiel für {language} kopieren',
+
+  // controls
+  filter: 'Filter',
+  blogs: 'Blogs',
 }
 
 export default de

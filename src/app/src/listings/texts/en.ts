@@ -24,7 +24,6 @@ export default {
   blogPage: 'Blog page',
   sourceLink: 'Source link',
   whatDoesEntryShow: 'What does an entry show?',
-  ownFieldLabel: 'Own field {label}',
   titleLinks: 'Title links to',
   positionOrder: 'Position and order',
   darkOverlayKeepsWhite: 'A dark overlay keeps white text readable.',
@@ -370,4 +369,8 @@ export default {
   // IncludeExamples
   exampleFor: 'Example for',
   copyExample: 'Copy the {language} example',
+
+  // controls
+  filter: 'Filter',
+  blogs: 'Blogs',
 } as const

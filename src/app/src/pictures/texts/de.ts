@@ -78,6 +78,9 @@ const de: Translated<typeof en> = {
   n43: '4 zu 3',
   square: 'Quadrat',
   n34: '3 zu 4',
+
+  // PicturesView
+  filter: 'Filter',
 }
 
 export default de

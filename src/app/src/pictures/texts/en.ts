@@ -75,4 +75,7 @@ export default {
   n43: '4 to 3',
   square: 'Square',
   n34: '3 to 4',
+
+  // PicturesView
+  filter: 'Filter',
 } as const

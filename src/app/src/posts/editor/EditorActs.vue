@@ -61,7 +61,6 @@ function passBack(): void {
       <v-list-item
         v-if="props.mayEdit && props.status === 'published'"
         :title="t('withdraw')"
-        base-color="secondary"
         @click="emit('change', 'withdrawn', t('withdrawnRemovedFromListings'))"
       />
     </v-list>

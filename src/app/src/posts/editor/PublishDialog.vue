@@ -2,6 +2,7 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { api, type Schemas, take } from '../../api'
+import { OneOf } from '../../shared'
 import { t } from '../texts'
 
 /** Now, later, or to a colleague first. */
@@ -55,20 +56,12 @@ function go(): void {
     <v-card class="pa-6">
       <form @submit.prevent="go">
         <h2>{{ t('publishTitle', { title: props.post.title }) }}</h2>
-        <div class="chips my-3" role="radiogroup" :aria-label="t('when')">
-          <button
-            v-for="one in ways"
-            :key="one.value"
-            type="button"
-            role="radio"
-            class="chip"
-            :aria-checked="way === one.value"
-            :class="{ on: way === one.value }"
-            @click="way = one.value as typeof way"
-          >
-            {{ one.name }}
-          </button>
-        </div>
+        <OneOf
+          v-model="way"
+          class="my-3"
+          :label="t('when')"
+          :choices="ways.map((one) => [one.value, one.name] as const)"
+        />
         <template v-if="way === 'now'">
           <p class="my-3">
             {{

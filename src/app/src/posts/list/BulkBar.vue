@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import {
+  mdiAlertOutline,
   mdiCommentOutline,
   mdiDeleteOutline,
   mdiDeleteRestore,
@@ -203,14 +204,15 @@ async function make(): Promise<void> {
         <v-btn
           :disabled="!forecast?.posts || (asking.ask === 'one' && words.length === 0)"
           :loading="act.running.value"
-          :color="asking.change.kind === 'delete' ? 'secondary' : 'primary'"
+          :color="asking.change.kind === 'delete' ? 'error' : 'primary'"
+          :prepend-icon="asking.change.kind === 'delete' ? mdiAlertOutline : undefined"
           @click="make"
           >{{ asking.does(forecast?.posts ?? count, words.join(', ') || (asking.ask === 'one' ? '…' : '')) }}</v-btn
         >
         <button
           v-if="asking.without && words.length === 0"
           type="button"
-          class="link back"
+          class="link quiet"
           :disabled="!forecast?.posts"
           @click="make"
         >

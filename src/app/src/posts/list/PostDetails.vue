@@ -171,7 +171,7 @@ async function move(kind: 'delete' | 'restore'): Promise<void> {
       />
       <div class="row foot">
         <v-btn type="submit" :disabled="!isChanged" :loading="act.running.value">{{ t('save') }}</v-btn>
-        <v-btn variant="text" color="secondary" @click="move('delete')">{{ t('moveBin') }}</v-btn>
+        <v-btn variant="text" @click="move('delete')">{{ t('moveBin') }}</v-btn>
       </div>
     </form>
     <template v-else>

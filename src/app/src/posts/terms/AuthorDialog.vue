@@ -56,7 +56,7 @@ async function save(): Promise<void> {
           <button type="button" class="chip" @click="picking = true">
             {{ form.pictureAddress ? t('anotherPicture') : t('choosePicture') }}
           </button>
-          <button v-if="form.pictureAddress" type="button" class="link back" @click="form.pictureAddress = null">
+          <button v-if="form.pictureAddress" type="button" class="link quiet" @click="form.pictureAddress = null">
             {{ t('noPicture') }}
           </button>
         </div>

@@ -100,8 +100,8 @@ async function save(): Promise<void> {
         :error-messages="act.fields.value[`${index}.unit`]"
       />
       <span v-else />
-      <v-checkbox v-model="field.isRequired" :label="t('required')" />
-      <v-checkbox v-model="field.isPublic" :label="t('showVisitors')" />
+      <v-switch v-model="field.isRequired" :label="t('required')" />
+      <v-switch v-model="field.isPublic" :label="t('showVisitors')" />
       <span v-if="props.mayEdit" class="row">
         <MoveButtons
           :name="field.label"
@@ -109,7 +109,7 @@ async function save(): Promise<void> {
           :count="fields.length"
           @move="(to) => move(index, to - index)"
         />
-        <button type="button" class="link back" @click="fields.splice(index, 1)">{{ t('remove') }}</button>
+        <button type="button" class="link quiet" @click="fields.splice(index, 1)">{{ t('remove') }}</button>
       </span>
     </div>
     <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import DangerButton from './DangerButton.vue'
 import { t } from '../texts'
 
 /** Asks before something that touches a lot, or cannot be taken back. */
@@ -13,9 +14,11 @@ const emit = defineEmits<{ done: []; close: [] }>()
       <p class="soft mt-2">{{ props.text }}</p>
       <p v-if="props.trouble" class="trouble" role="alert">{{ props.trouble }}</p>
       <div class="row mt-4">
-        <v-btn color="secondary" autofocus :loading="props.running" @click="emit('done')">{{
-          props.button
-        }}</v-btn><v-btn variant="text" @click="emit('close')">{{ t('cancel') }}</v-btn>
+        <DangerButton autofocus :loading="props.running" @click="emit('done')">{{ props.button }}</DangerButton><v-btn
+          variant="text"
+          @click="emit('close')"
+          >{{ t('cancel') }}</v-btn
+        >
       </div>
     </v-card>
   </v-dialog>

@@ -1,4 +1,7 @@
 <script setup lang="ts" generic="T extends string | number">
+import OneOf from './OneOf.vue'
+
+/** A line of a form: what is asked, and one of a few answers. */
 const chosen = defineModel<T>({ required: true })
 const props = defineProps<{ label: string; choices: readonly (readonly [T, string])[] }>()
 </script>
@@ -6,18 +9,6 @@ const props = defineProps<{ label: string; choices: readonly (readonly [T, strin
 <template>
   <div class="line">
     <span>{{ props.label }}</span>
-    <span class="chips" role="group" :aria-label="props.label">
-      <button
-        v-for="[value, name] in props.choices"
-        :key="value"
-        type="button"
-        class="chip"
-        :class="{ on: chosen === value }"
-        :aria-pressed="chosen === value"
-        @click="chosen = value"
-      >
-        {{ name }}
-      </button>
-    </span>
+    <OneOf v-model="chosen" :label="props.label" :choices="props.choices" :room="36" />
   </div>
 </template>

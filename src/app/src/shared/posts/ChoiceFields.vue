@@ -45,7 +45,7 @@ const parts = [
       :readonly="props.readonly"
     />
   </div>
-  <v-checkbox
+  <v-switch
     v-model="choice.featuredOnly"
     :label="t('featuredPostsOnly')"
     density="compact"

@@ -86,6 +86,21 @@ const de: Translated<typeof en> = {
 
   // WhenText
   notYet: 'noch nicht',
+
+  // SpanChips, WidthChips
+  period: 'Zeitraum',
+  width: 'Breite',
+
+  // DefaultLine
+  defaultFromFrom: 'Vorgabe von {from}',
+  default: 'Vorgabe',
+  useDefaultLabel: '{label}: Vorgabe verwenden',
+  changeLabel: '{label}: ändern',
+  useDefault: 'Vorgabe verwenden',
+  change: 'Ändern',
+
+  // NumberLine
+  wholeNumberFromTo: 'Eine ganze Zahl von {min} bis {max} eingeben.',
 }
 
 export default de

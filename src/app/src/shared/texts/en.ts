@@ -82,4 +82,19 @@ export default {
 
   // WhenText
   notYet: 'not yet',
+
+  // SpanChips, WidthChips
+  period: 'Period',
+  width: 'Width',
+
+  // DefaultLine
+  defaultFromFrom: 'Default from {from}',
+  default: 'Default',
+  useDefaultLabel: '{label}: use default',
+  changeLabel: '{label}: change',
+  useDefault: 'Use default',
+  change: 'Change',
+
+  // NumberLine
+  wholeNumberFromTo: 'Enter a whole number from {min} to {max}.',
 } as const

@@ -60,14 +60,14 @@ async function remove(): Promise<void> {
     </nav>
     <template v-if="picked">
       <section class="fields">
-        <button class="link back" @click="picked = ''">{{ t('allForms') }}</button>
+        <button class="link quiet back" @click="picked = ''">{{ t('allForms') }}</button>
         <FormFields v-model="draft" :site-id="id" :problems="act.fields.value" :version="current?.consentVersion" />
         <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
         <div v-if="mayEdit" class="row acts">
           <v-btn :loading="act.running.value" @click="save">{{ current ? t('save') : t('createForm') }}</v-btn>
           <AskButton
             v-if="current"
-            class="link back"
+            class="link quiet"
             :title="t('deleteFormAsk', { name: current.name })"
             :text="t('deleteFormMeans')"
             :button="t('deleteForm')"

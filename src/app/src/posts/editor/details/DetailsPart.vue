@@ -86,8 +86,8 @@ function take([picture]: Schemas['PictureView'][]): void {
       </p>
     </div>
     <div class="pair">
-      <v-checkbox v-model="post.isFeatured" :label="t('featured')" :readonly="props.readonly" />
-      <v-checkbox v-model="post.isPinned" :label="t('pinned')" :readonly="props.readonly" />
+      <v-switch v-model="post.isFeatured" :label="t('featured')" :readonly="props.readonly" />
+      <v-switch v-model="post.isPinned" :label="t('pinned')" :readonly="props.readonly" />
     </div>
     <v-textarea
       v-model="post.excerpt"
@@ -113,7 +113,7 @@ function take([picture]: Schemas['PictureView'][]): void {
       <button
         v-if="post.pictureAddress"
         type="button"
-        class="link back"
+        class="link quiet"
         @click="Object.assign(post, { pictureAddress: null, pictureAlt: null })"
       >
         {{ t('removePicture') }}

@@ -76,7 +76,7 @@ function set(key: Key, address: string | null): void {
           <button
             v-if="use.isOwn"
             type="button"
-            class="link back"
+            class="link quiet"
             :aria-label="t('usePostsPicturePlace', { place: use.place })"
             @click="set(use.key, null)"
           >

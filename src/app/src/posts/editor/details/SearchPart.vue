@@ -77,7 +77,7 @@ const closes = computed(() => details.value.commentsCloseAt?.slice(0, 10) ?? '')
         :error-messages="props.fields['details.language']"
         @update:model-value="(language: string) => set({ language })"
       />
-      <v-checkbox
+      <v-switch
         :model-value="details.hiddenFromSearch"
         :label="t('hideFromSearchEngines')"
         :readonly="props.readonly"
@@ -88,7 +88,7 @@ const closes = computed(() => details.value.commentsCloseAt?.slice(0, 10) ?? '')
   <details class="fold">
     <summary class="group">{{ t('commentsMentions') }}</summary>
     <div class="fields">
-      <v-checkbox
+      <v-switch
         :model-value="!details.commentsOff"
         :label="t('readersCanComment')"
         :readonly="props.readonly"
@@ -112,7 +112,7 @@ const closes = computed(() => details.value.commentsCloseAt?.slice(0, 10) ?? '')
         @done="(comments) => (set({ comments }), (isSetting = false))"
         @close="isSetting = false"
       />
-      <v-checkbox
+      <v-switch
         :model-value="!details.mentionsOff"
         :label="t('showMentions')"
         :readonly="props.readonly"

@@ -3,6 +3,7 @@ import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { api, take } from '../../../api'
 import { useForecast } from './useForecast'
+import { OneOf } from '../../../shared'
 import { t } from '../../texts'
 
 /** How the post looks in the mails that will bring it. */
@@ -30,19 +31,13 @@ const { data: mail } = useQuery({
   <h3>{{ t('email') }}</h3>
   <p v-if="forecast && !forecast.digests.length" class="small soft">{{ t('notAnyEmailAlready') }}</p>
   <template v-else-if="mail">
-    <div class="row names" role="group" :aria-label="t('digest')">
-      <button
-        v-for="one in forecast?.digests"
-        :key="one.id"
-        type="button"
-        class="chip"
-        :class="{ on: one.id === digest }"
-        :aria-pressed="one.id === digest"
-        @click="wanted = one.id"
-      >
-        {{ one.name }}
-      </button>
-    </div>
+    <OneOf
+      v-if="forecast?.digests.length"
+      :model-value="digest!"
+      :label="t('digest')"
+      :choices="forecast.digests.map((one) => [one.id, one.name] as const)"
+      @update:model-value="wanted = $event"
+    />
     <p class="small">
       <span class="soft">{{ t('subject') }}</span> {{ mail.subject }}
     </p>
@@ -58,10 +53,6 @@ h3 {
 }
 p {
   margin: 0;
-}
-.names {
-  gap: 6px;
-  flex-wrap: wrap;
 }
 iframe {
   width: 100%;

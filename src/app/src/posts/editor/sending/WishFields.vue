@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Schemas } from '../../../api'
 import type { ChannelPreviews } from './useChannelPreviews'
+import { OneOf } from '../../../shared'
 import { t } from '../../texts'
 
 /** What is decided for this post and one channel: whether it goes, when, and what is said. */
@@ -34,19 +35,13 @@ const wish = (change: Partial<Schemas['PostChannelOptions']>) => props.of.wish(p
     @update:model-value="wish({ at: $event || null })"
   />
   <template v-if="props.of.goes(props.one) && props.one.kind === 'social'">
-    <div v-if="props.one.turns > 1 && !wished().text" class="row turns" role="group" :aria-label="t('text')">
-      <button
-        v-for="turn in props.one.turns"
-        :key="turn"
-        type="button"
-        class="chip"
-        :class="{ on: props.one.turn === turn - 1 }"
-        :aria-pressed="props.one.turn === turn - 1"
-        @click="wish({ turn: turn - 1 })"
-      >
-        {{ t('textTurn', { turn }) }}
-      </button>
-    </div>
+    <OneOf
+      v-if="props.one.turns > 1 && !wished().text"
+      :model-value="props.one.turn + 1"
+      :label="t('text')"
+      :choices="Array.from({ length: props.one.turns }, (_, at) => [at + 1, t('textTurn', { turn: at + 1 })] as const)"
+      @update:model-value="wish({ turn: $event - 1 })"
+    />
     <v-textarea
       :model-value="wished().text ?? ''"
       :label="t('customText')"
@@ -60,10 +55,3 @@ const wish = (change: Partial<Schemas['PostChannelOptions']>) => props.of.wish(p
     />
   </template>
 </template>
-
-<style scoped>
-.turns {
-  gap: 6px;
-  flex-wrap: wrap;
-}
-</style>

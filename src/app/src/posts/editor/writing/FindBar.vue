@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Editor } from '@tiptap/core'
 import { ref, toRef } from 'vue'
-import { useNotice } from '../../../shared'
+import { TickChip, useNotice } from '../../../shared'
 import { useFind } from './useFind'
 import { t } from '../../texts'
 
@@ -26,7 +26,7 @@ function all(): void {
     <button type="submit" class="chip">{{ t('next') }}</button><button type="button" class="chip" @click="show(-1)">
       {{ t('previous') }}
     </button>
-    <v-checkbox v-model="exact" label="Aa" :title="t('matchCase')" />
+    <TickChip v-model="exact" :title="t('matchCase')">Aa</TickChip>
     <v-text-field v-model="other" density="compact" :label="t('replaceWith')" />
     <button type="button" class="chip" :disabled="!found.length" @click="replace(other)">{{ t('replace') }}</button>
     <button type="button" class="chip" :disabled="!found.length" @click="all">{{ t('replaceAll') }}</button>

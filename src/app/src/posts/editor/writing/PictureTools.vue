@@ -2,7 +2,7 @@
 import type { Editor } from '@tiptap/core'
 import { computed, ref } from 'vue'
 import { CutForUse, describePicture, isOfLibrary } from '../../../pictures'
-import { useNotice, useRefresh } from '../../../shared'
+import { OneOf, useNotice, useRefresh } from '../../../shared'
 import { t } from '../../texts'
 
 /** What can be said about the picture the cursor is in, and about tables. */
@@ -14,12 +14,12 @@ const picture = computed(() =>
 const table = computed(() => props.editor.isActive('table'))
 const code = computed(() => (props.editor.isActive('codeBlock') ? props.editor.getAttributes('codeBlock') : null))
 const sizes = [
-  { value: null, name: t('normal') },
-  { value: 'wide', name: t('wide') },
-  { value: 'small', name: t('small') },
-  { value: 'left', name: t('left') },
-  { value: 'right', name: t('right') },
-]
+  ['', t('normal')],
+  ['wide', t('wide')],
+  ['small', t('small')],
+  ['left', t('left')],
+  ['right', t('right')],
+] as const
 const set = (attributes: object) => props.editor.chain().updateAttributes('pictureBlock', attributes).run()
 const { say } = useNotice()
 const reload = useRefresh('pictures')
@@ -46,20 +46,17 @@ const act = (
           @input="set({ alt: ($event.target as HTMLInputElement).value })"
           @change="describe(($event.target as HTMLInputElement).value)"
       /></label>
-      <button
-        v-for="size in sizes"
-        :key="size.name"
-        type="button"
-        class="chip"
-        :class="{ on: picture.size === size.value }"
-        @click="set({ size: size.value })"
-      >
-        {{ size.name }}
-      </button>
+      <OneOf
+        wide
+        :model-value="picture.size ?? ''"
+        :label="t('size')"
+        :choices="sizes"
+        @update:model-value="set({ size: $event || null })"
+      />
       <button v-if="isOfLibrary(picture.src)" type="button" class="chip" @click="cutting = true">
         {{ t('crop') }}
       </button>
-      <button type="button" class="link back" @click="props.editor.chain().focus().deleteNode('pictureBlock').run()">
+      <button type="button" class="link quiet" @click="props.editor.chain().focus().deleteNode('pictureBlock').run()">
         {{ t('remove') }}
       </button>
       <CutForUse
@@ -88,7 +85,7 @@ const act = (
       </button>
       <button type="button" class="chip" @click="act('toggleHeaderRow')">{{ t('headingRow') }}</button><button
         type="button"
-        class="link back"
+        class="link quiet"
         @click="act('deleteTable')"
       >
         {{ t('removeTable') }}
