@@ -54,6 +54,7 @@ public sealed class ScreensStory(DemoInstallation demo)
             { "posts/pages", "Layout and spacing" },
             { "settings", "Public key" },
             { "connect", "Find feed" },
+            { "controls", "Any number of several" },
         };
 
     [Theory]

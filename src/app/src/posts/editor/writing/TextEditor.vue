@@ -233,7 +233,7 @@ function asked(address: string): void {
   background: none;
   border: 0;
   border-radius: 4px;
-  width: 28px;
+  width: 25px;
   height: 32px;
   cursor: pointer;
   color: var(--soft);
