@@ -2,8 +2,10 @@ import { threadPlaces } from './threadKey'
 
 declare global {
   interface Window {
-    antiphonThreads?: { showThreads: (within: ParentNode, base: string) => void }
-    antiphonForms?: { showForms: (within: ParentNode, base: string) => void }
+    antiphon?: {
+      threads?: { showThreads: (within: ParentNode, base: string) => void }
+      forms?: { showForms: (within: ParentNode, base: string) => void }
+    }
   }
 }
 
@@ -24,12 +26,12 @@ function load(file: string, base: string): Promise<unknown> {
 export async function loadThreads(within: ParentNode, base: string): Promise<void> {
   if (!within.querySelector(`:is(${threadPlaces}):not([data-antiphon-live])`)) return
   await load('antiphon-threads.js', base)
-  window.antiphonThreads?.showThreads(within, base)
+  window.antiphon?.threads?.showThreads(within, base)
 }
 
 /** Shows the forms in a part of the page; what they need is loaded with the first of them. */
 export async function loadForms(within: ParentNode, base: string): Promise<void> {
   if (!within.querySelector('[data-antiphon-form]:not([data-antiphon-live])')) return
   await load('antiphon-forms.js', base)
-  window.antiphonForms?.showForms(within, base)
+  window.antiphon?.forms?.showForms(within, base)
 }

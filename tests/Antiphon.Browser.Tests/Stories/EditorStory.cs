@@ -161,6 +161,30 @@ public sealed class EditorStory(DemoInstallation demo)
     }
 
     [Fact]
+    public void A_post_takes_comments_as_the_site_does_or_alone_or_not()
+    {
+        using var browser = demo.SignedIn();
+        browser
+            .Open(new Uri(demo.Workplace, "posts/new"))
+            .Fill("textarea.headline", "Open alone")
+            .Click(".ProseMirror")
+            .Type("One word.")
+            .Sees("Saved.");
+        var look =
+            $"const done=arguments[0];fetch('/api/sites/1/posts/{browser.Address.Segments[^1]}').then((it)=>it.json()).then((it)=>done(`${{it.details.commentsOff??false}} ${{it.details.comments?.isOn??false}}`))";
+        browser.Run("document.querySelectorAll('details.fold').forEach((one) => (one.open = true))");
+        foreach (
+            var (state, says) in new[] { ("On", "false true"), ("Off", "true false"), ("Same as site", "false false") }
+        )
+        {
+            browser.Press(state);
+            browser.Until($"the post to be kept as {state}", _ =>
+                browser.RunLater(look) is string now && now == says ? browser : null
+            );
+        }
+    }
+
+    [Fact]
     public void Two_who_write_at_once_see_each_other_and_lose_nothing()
     {
         using var first = demo.SignedIn("dov");

@@ -243,6 +243,11 @@ public sealed partial class ModeratingStory : IAsyncLifetime
                 $"return [...{Root}.querySelectorAll('.antiphon-comment :is(a,button,summary,input)')].filter(one=>one.checkVisibility()&&one.tabIndex===0).length"
             )
         );
+        // However many parts of the script a page loads, it gets one name of ours.
+        Assert.Equal(
+            "antiphon",
+            reader.Run("return Object.keys(window).filter((name) => /antiphon/i.test(name)).join(' ')")
+        );
         reader.Run($"{Root}.querySelector('[name=vote]').focus()");
         reader.Type(Keys.ArrowRight);
         Assert.Equal("Reply", reader.Run($"return {Root}.activeElement.textContent"));

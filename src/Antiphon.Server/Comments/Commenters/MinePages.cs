@@ -10,6 +10,7 @@ using Antiphon.Server.Comments.Moderation;
 using Antiphon.Server.Comments.Threads;
 using Antiphon.Server.Outgoing.Mail;
 using Antiphon.Server.Pages;
+using Antiphon.Server.Pages.Texts;
 using Antiphon.Server.Platform.Access;
 using Antiphon.Server.Platform.Limits;
 using Antiphon.Server.Platform.Requests;
@@ -147,9 +148,7 @@ internal static class MinePages
                 .Append(Encoded.Html(texts.Confirm))
                 .Append("</button>");
         if (rows.Count > 0)
-            html.Append("<button class=\"other\" name=\"act\" value=\"erase\">")
-                .Append(Encoded.Html(texts.EraseAll))
-                .Append("</button>");
+            AppendErasing(html, texts.EraseAll, string.Empty, texts.EraseSure);
         html.Append("<button class=\"other\" name=\"act\" value=\"stop\">")
             .Append(Encoded.Html(texts.StopAll))
             .Append("</button></form>");
@@ -164,7 +163,8 @@ internal static class MinePages
         return PublicPage.Html(texts.Title, html.ToString(), head: Style, language: site.Language);
     }
 
-    private static void AppendEntry(StringBuilder html, Comment row, Site site, MineTexts texts) =>
+    private static void AppendEntry(StringBuilder html, Comment row, Site site, MineTexts texts)
+    {
         html.Append("<article class=\"entry\"><p class=\"soft\">")
             .Append(Encoded.Html(row.Thread.Title))
             .Append(" · ")
@@ -174,9 +174,19 @@ internal static class MinePages
             .Append(row.Html)
             .Append("<form method=\"post\"><input type=\"hidden\" name=\"comment\" value=\"")
             .Append(row.Key)
-            .Append("\"><button class=\"other\" name=\"act\" value=\"erase\">")
-            .Append(Encoded.Html(texts.Erase))
-            .Append("</button></form></article>");
+            .Append("\">");
+        AppendErasing(html, texts.Erase, ReaderTexts.For(site.Language).WithdrawSure, texts.Erase);
+        html.Append("</form></article>");
+    }
+
+    // What cannot be taken back is asked twice, without script as with it.
+    private static void AppendErasing(StringBuilder html, string opener, string question, string button)
+    {
+        html.Append("<details class=\"sure\"><summary>").Append(Encoded.Html(opener)).Append("</summary>");
+        if (question.Length > 0)
+            html.Append("<p>").Append(Encoded.Html(question)).Append("</p>");
+        html.Append("<button name=\"act\" value=\"erase\">").Append(Encoded.Html(button)).Append("</button></details>");
+    }
 
     private static async Task<IResult> Export(
         string key,

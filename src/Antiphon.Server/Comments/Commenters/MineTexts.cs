@@ -10,7 +10,8 @@ namespace Antiphon.Server.Comments.Commenters;
 /// <param name="Sent">The same in a sentence that tells nobody who wrote.</param>
 /// <param name="Confirm">Button that holds the address for the reader's.</param>
 /// <param name="Confirmed">After it.</param>
-/// <param name="EraseAll">Button.</param>
+/// <param name="EraseAll">What opens the question.</param>
+/// <param name="EraseSure">Button that means it.</param>
 /// <param name="Erase">Button at one comment.</param>
 /// <param name="Erased">After it: number.</param>
 /// <param name="StopAll">Button that ends all mails about conversations.</param>
@@ -28,6 +29,7 @@ internal sealed record MineTexts(
     string Confirm,
     string Confirmed,
     string EraseAll,
+    string EraseSure,
     string Erase,
     Phrase Erased,
     string StopAll,

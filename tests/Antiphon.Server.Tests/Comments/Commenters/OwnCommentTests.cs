@@ -110,6 +110,13 @@ public sealed partial class OwnCommentTests(AntiphonHost host) : IClassFixture<A
         var page = await reader.GetStringAsync(link);
         Assert.Contains("First of mine.", page, StringComparison.Ordinal);
         Assert.DoesNotContain("Of somebody else.", page, StringComparison.Ordinal);
+        // What cannot be taken back is asked first: no button removes anything before a question was opened.
+        Assert.Equal(3, page.Split("value=\"erase\"").Length - 1);
+        Assert.DoesNotContain(
+            "value=\"erase\"",
+            Regex.Replace(page, "<details class=\"sure\">.*?</details>", string.Empty, RegexOptions.Singleline),
+            StringComparison.Ordinal
+        );
         Assert.Contains(
             "Second of mine.",
             await reader.GetStringAsync($"{link}/comments.json"),

@@ -4,7 +4,7 @@ import type { Schemas } from '../../../api'
 import { PostLayer } from '../../../comments'
 import WidthMeter from '../sending/WidthMeter.vue'
 import { t } from '../../texts'
-import { TermHelp } from '../../../shared'
+import { OneOf, TermHelp } from '../../../shared'
 
 /** What search engines and networks are told, and the conversation below the post. */
 const details = defineModel<Schemas['PostDetails']>({ required: true })
@@ -18,6 +18,16 @@ const props = defineProps<{
 }>()
 const set = (part: Partial<Schemas['PostDetails']>) => (details.value = { ...details.value, ...part })
 const isSetting = ref(false)
+/** As the site and the blog say, or for this post alone: on even where they say off, or off. */
+const taking = computed({
+  get: () => (details.value.commentsOff ? 'off' : (details.value.comments?.isOn ?? false) ? 'on' : 'site'),
+  set: (to: string) => {
+    const kept = details.value.comments ?? ({} as Schemas['CommentSettings'])
+    const layer = { ...kept, isOn: to === 'on' ? true : null }
+    const says = Object.values(layer).some((value) => value !== null && value !== undefined)
+    set({ commentsOff: to === 'off', comments: says ? (layer as Schemas['CommentSettings']) : null })
+  },
+})
 const closes = computed(() => details.value.commentsCloseAt?.slice(0, 10) ?? '')
 </script>
 
@@ -88,12 +98,19 @@ const closes = computed(() => details.value.commentsCloseAt?.slice(0, 10) ?? '')
   <details class="fold">
     <summary class="group">{{ t('commentsMentions') }}</summary>
     <div class="fields">
-      <v-switch
-        :model-value="!details.commentsOff"
-        :label="t('readersCanComment')"
-        :readonly="props.readonly"
-        @update:model-value="(on: boolean | null) => set({ commentsOff: on !== true })"
-      />
+      <div class="taking">
+        <span class="small soft">{{ t('readersCanComment') }}</span>
+        <OneOf
+          v-model="taking"
+          :label="t('readersCanComment')"
+          :disabled="props.readonly ? ['site', 'on', 'off'] : []"
+          :choices="[
+            ['site', t('sameAsSite')],
+            ['on', t('onHere')],
+            ['off', t('offHere')],
+          ]"
+        />
+      </div>
       <v-text-field
         v-if="!details.commentsOff"
         type="date"
@@ -123,6 +140,10 @@ const closes = computed(() => details.value.commentsCloseAt?.slice(0, 10) ?? '')
 </template>
 
 <style scoped>
+.taking {
+  display: grid;
+  gap: 4px;
+}
 .fields {
   display: grid;
   gap: 12px;

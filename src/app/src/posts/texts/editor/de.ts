@@ -375,6 +375,11 @@ const de: Translated<typeof en> = {
   // tools
   indent: 'Einrücken',
   outdent: 'Ausrücken',
+
+  // SearchPart
+  sameAsSite: 'Wie die Website',
+  onHere: 'An',
+  offHere: 'Aus',
 }
 
 export default de

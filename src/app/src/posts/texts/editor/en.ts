@@ -368,4 +368,9 @@ export default {
   // tools
   indent: 'Indent',
   outdent: 'Outdent',
+
+  // SearchPart
+  sameAsSite: 'Same as site',
+  onHere: 'On',
+  offHere: 'Off',
 }
