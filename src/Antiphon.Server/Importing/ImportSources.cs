@@ -97,6 +97,11 @@ internal sealed class ImportSources(GuardedClient client)
     private static ReadSource FeedOf(byte[] bytes, string? type, Uri? address)
     {
         var feed = FeedReader.Read(bytes, new FeedReadOptions(type, address)).Feed;
+        if (feed is not null && feed.Items.Count > 0 && feed.Items.TrueForAll(item => item.RepliesTo.Count > 0))
+            return ReadSource.Refused(
+                ImportKind.Feed,
+                "This feed holds comments only. Import it under Comments › Threads."
+            );
         return feed is null
             ? ReadSource.Refused(
                 ImportKind.Feed,

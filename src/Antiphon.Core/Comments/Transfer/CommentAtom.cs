@@ -27,15 +27,27 @@ public static class CommentAtom
     }
 
     /// <summary>
-    /// What a document holds. An entry that answers no other entry of it is at the top level of the thread it names.
+    /// What a document holds. An entry that answers no other comment of it is at the top level of the thread it names.
+    /// Of an archive that holds posts beside their comments, the posts are what the threads are about: entries that
+    /// answer nothing, where others do (RFC 4685, 3).
     /// </summary>
     public static TransferRead Read(string text)
     {
         var read = FeedReader.Read(text, new FeedReadOptions("application/atom+xml"));
         if (read.Feed is not { } feed)
             return new TransferRead([], [new TransferProblem(0, string.Empty, "This feed cannot be read.")]);
-        var known = feed.Items.Select(item => item.Id).OfType<string>().ToHashSet(StringComparer.Ordinal);
-        return new TransferRead([.. feed.Items.Select(item => CommentOf(item, known, feed))], []);
+        var isMixed = feed.Items.Exists(item => item.RepliesTo.Count > 0);
+        var comments = feed.Items.Where(item => !isMixed || item.RepliesTo.Count > 0).ToList();
+        var known = comments
+            .Where(item => item.Id is not null)
+            .DistinctBy(item => item.Id)
+            .ToDictionary(item => item.Id!, StringComparer.Ordinal);
+        var posts = feed
+            .Items.Except(comments)
+            .Where(item => item.Id is not null)
+            .DistinctBy(item => item.Id)
+            .ToDictionary(item => item.Id!, StringComparer.Ordinal);
+        return new TransferRead([.. comments.Select(item => CommentOf(item, known, posts, feed))], []);
     }
 
     private static FeedItem EntryOf(PortableComment comment)
@@ -59,22 +71,28 @@ public static class CommentAtom
         return item;
     }
 
-    private static PortableComment CommentOf(FeedItem item, HashSet<string> known, Feed feed)
+    private static PortableComment CommentOf(
+        FeedItem item,
+        Dictionary<string, FeedItem> known,
+        Dictionary<string, FeedItem> posts,
+        Feed feed
+    )
     {
-        var parent = item.RepliesTo.Find(reply => known.Contains(reply.Ref))?.Ref;
-        var thread = item.RepliesTo.Find(reply => !known.Contains(reply.Ref));
+        var parent = item.RepliesTo.Find(reply => known.ContainsKey(reply.Ref))?.Ref;
+        var thread = ThreadOf(item, known);
         var standing = item
             .Categories.Find(category => category.StartsWith(Standing, StringComparison.Ordinal))
             ?[Standing.Length..];
+        var post = thread is null ? null : posts.GetValueOrDefault(thread.Ref);
         var person = item.Authors.FirstOrDefault();
         // Without a name of the thread its page names it, and without either the feed itself.
-        var address = thread?.Link ?? item.Link?.Split('#')[0] ?? feed.Link;
+        var address = post?.Link ?? thread?.Link ?? item.Link?.Split('#')[0] ?? feed.Link;
         var isOurs = thread?.Ref.StartsWith(Threads, StringComparison.Ordinal) == true;
         return new PortableComment(
             Bare(item.Id ?? string.Empty),
             isOurs ? Uri.UnescapeDataString(thread!.Ref[Threads.Length..]) : address ?? thread?.Ref ?? string.Empty,
             address,
-            null,
+            post?.Title,
             parent is null ? null : Bare(parent),
             person?.Name ?? string.Empty,
             person?.Email,
@@ -82,6 +100,20 @@ public static class CommentAtom
             item.Published ?? item.Updated ?? default,
             Enum.TryParse<CommentStanding>(standing, ignoreCase: true, out var stands) ? stands : CommentStanding.Public
         );
+    }
+
+    // A reply may name only the comment it answers; what that one is about, it is about too.
+    private static FeedReply? ThreadOf(FeedItem item, Dictionary<string, FeedItem> known)
+    {
+        var seen = new HashSet<FeedItem>();
+        for (FeedItem? at = item; at is not null && seen.Add(at); )
+        {
+            if (at.RepliesTo.Find(reply => !known.ContainsKey(reply.Ref)) is { } thread)
+                return thread;
+            at = at.RepliesTo.Count > 0 ? known[at.RepliesTo[0].Ref] : null;
+        }
+
+        return null;
     }
 
     private static string Bare(string id) =>

@@ -8,8 +8,12 @@ namespace Antiphon.Core.Importing.Reading;
 /// <summary>The entries of a feed as a table.</summary>
 public static class FeedTable
 {
-    /// <summary>The table; every entry is a row.</summary>
-    public static ImportTable Of(Feed feed) => ImportTable.Of(feed.Items.Select(RecordOf));
+    /// <summary>
+    /// The table; every entry is a row, but for comments: entries that say what they answer (RFC 4685, 3), as archives
+    /// hold them beside the posts.
+    /// </summary>
+    public static ImportTable Of(Feed feed) =>
+        ImportTable.Of(feed.Items.Where(item => item.RepliesTo.Count == 0).Select(RecordOf));
 
     private static Dictionary<string, string> RecordOf(FeedItem item)
     {

@@ -1,6 +1,8 @@
 using System.Text;
 using Antiphon.Core.Comments;
 using Antiphon.Core.Comments.Transfer;
+using Antiphon.Core.Feeds.Reading;
+using Antiphon.Core.Importing.Reading;
 using CsCheck;
 
 namespace Antiphon.Core.Tests.Comments.Transfer;
@@ -68,6 +70,36 @@ public sealed class CommentTransferTests
             CommentStanding.Spam
         ),
     ];
+
+    private const string Archive = """
+        <feed xmlns="http://www.w3.org/2005/Atom" xmlns:thr="http://purl.org/syndication/thread/1.0">
+          <id>tag:fellside.example,2026:log</id><title>A log</title><updated>2026-11-24T21:00:00Z</updated>
+          <entry><id>tag:fellside.example,2026:1</id><title>Leonids</title><updated>2026-11-24T21:00:00Z</updated>
+            <link href="https://fellside.example/leonids"/><content>We counted.</content></entry>
+          <entry><id>tag:fellside.example,2026:c1</id><title>Re: Leonids</title><updated>2026-11-24T22:00:00Z</updated>
+            <author><name>Wilf Ormerod</name></author><content>So did we.</content>
+            <thr:in-reply-to ref="tag:fellside.example,2026:1"/></entry>
+          <entry><id>tag:fellside.example,2026:c2</id><title>Re: Re: Leonids</title><updated>2026-11-24T23:00:00Z</updated>
+            <author><name>Ida Marsh</name></author><content>How many?</content>
+            <thr:in-reply-to ref="tag:fellside.example,2026:c1"/></entry>
+        </feed>
+        """;
+
+    [Fact]
+    public void Of_an_archive_posts_become_posts_and_comments_comments()
+    {
+        var read = CommentAtom.Read(Archive);
+        Assert.Equal(
+            [
+                ("Wilf Ormerod", "https://fellside.example/leonids", "Leonids", null),
+                ("Ida Marsh", "https://fellside.example/leonids", "Leonids", "tag:fellside.example,2026:c1"),
+            ],
+            read.Comments.Select(comment => (comment.Author, comment.Thread, comment.Title, comment.ParentId))
+        );
+        var table = FeedTable.Of(FeedReader.Read(Archive, new FeedReadOptions("application/atom+xml")).Feed!);
+        Assert.Single(table.Rows);
+        Assert.Contains("Leonids", table.Rows[0]);
+    }
 
     [Fact]
     public void Json_comes_back_as_it_went() =>

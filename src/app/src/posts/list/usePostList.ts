@@ -16,8 +16,8 @@ function startOf(day: string, daysLater = 0): string | undefined {
   return date.toISOString()
 }
 
-/** What the list is narrowed to, kept in the address, and the posts it finds. */
-export function usePostList(site: () => number) {
+/** What a list of posts is narrowed to: kept in the address, and in the words of the API. */
+function useNarrow() {
   const narrow = {
     status: useQueryValue('status'),
     search: useQueryValue('search'),
@@ -31,9 +31,7 @@ export function usePostList(site: () => number) {
     bin: useQueryValue('bin'),
     import: useQueryValue('import'),
   }
-  const sort = useQueryValue('sort')
   const typed = refDebounced(narrow.search, 200)
-  /** The same in the words of the API. */
   const found = computed(() => ({
     search: typed.value || undefined,
     status: (narrow.status.value || undefined) as Status | undefined,
@@ -47,6 +45,13 @@ export function usePostList(site: () => number) {
     bin: narrow.bin.value === 'yes' || undefined,
     import: narrow.import.value ? Number(narrow.import.value) : undefined,
   }))
+  return { narrow, found }
+}
+
+/** The posts of a site that are found, as they are narrowed and sorted. */
+export function usePostList(site: () => number) {
+  const { narrow, found } = useNarrow()
+  const sort = useQueryValue('sort')
   const narrowed = computed(() => Object.values(found.value).some((value) => value !== undefined))
   const query = useInfiniteQuery({
     queryKey: ['posts', site, found, sort],
