@@ -30,16 +30,7 @@ public sealed class FirstStartStory : IAsyncLifetime
             .Fill("input[name=key]", _installation.SetupKey)
             .Press("Create account")
             .Sees("Add your website");
-        owner
-            .Fill("input[name=name]", "Quillmoor Observatory")
-            .Fill("input[name=address]", _installation.World.Website.AbsoluteUri)
-            .Press("Add site");
-        owner
-            .Sees("Connect a blog")
-            .Press("Start a new blog")
-            .Fill("input[name=blog]", "The Night Log")
-            .Press("Create blog")
-            .Sees("is ready to be written");
+        AddSiteAndBlog(owner);
     }
 
     [Theory]
@@ -49,16 +40,7 @@ public sealed class FirstStartStory : IAsyncLifetime
     {
         using var owner = new BrowserWindow(width, height);
         SignUp(owner).Sees("Add your website");
-        owner
-            .Fill("input[name=name]", "Quillmoor Observatory")
-            .Fill("input[name=address]", _installation.World.Website.AbsoluteUri)
-            .Press("Add site");
-        owner
-            .Sees("Connect a blog")
-            .Press("Start a new blog")
-            .Fill("input[name=blog]", "The Night Log")
-            .Press("Create blog")
-            .Sees("is ready to be written");
+        AddSiteAndBlog(owner);
         var site = new Uri(owner.Address, "../1/");
         foreach (
             var path in new[]
@@ -121,4 +103,18 @@ public sealed class FirstStartStory : IAsyncLifetime
             .Fill("input[name=mail]", "imogen@quillmoor.example")
             .Fill("input[name=password]", "the dome turns quietly")
             .Press("Create account");
+
+    private void AddSiteAndBlog(BrowserWindow owner)
+    {
+        owner
+            .Fill("input[name=name]", "Quillmoor Observatory")
+            .Fill("input[name=address]", _installation.World.Website.AbsoluteUri)
+            .Press("Add site");
+        owner
+            .Sees("Connect a blog")
+            .Press("Start a new blog")
+            .Fill("input[name=blog]", "The Night Log")
+            .Press("Create blog")
+            .Sees("is ready to be written");
+    }
 }

@@ -93,7 +93,7 @@ const subjectFields = ['title', 'more', 'count', 'site', 'date', 'blog', 'author
       :label="t('recipients')"
       :error-messages="problem('segmentId')"
     />
-    <v-switch v-model="draft.isUsual" :label="t('includeSubscribersWhoHave')" density="compact" hide-details />
+    <v-switch v-model="draft.isUsual" :label="t('includeSubscribersWhoHave')" />
     <h2 class="group">{{ t('whatDoesSubjectSay') }}</h2>
     <v-text-field
       v-model="settings.subject"
@@ -112,7 +112,7 @@ const subjectFields = ['title', 'more', 'count', 'site', 'date', 'blog', 'author
         {{ field }}
       </button>
     </p>
-    <v-switch v-model="hasTrial" :label="t('testSecondSubjectLine')" density="compact" hide-details />
+    <v-switch v-model="hasTrial" :label="t('testSecondSubjectLine')" />
     <div v-if="hasTrial" class="pair">
       <v-text-field
         v-model="settings.secondSubject"
@@ -173,8 +173,8 @@ const subjectFields = ['title', 'more', 'count', 'site', 'date', 'blog', 'author
       />
     </div>
     <h2 class="group">{{ t('tracking') }}</h2>
-    <v-switch v-model="settings.countsClicks" :label="t('countLinkClicksAnonymous')" density="compact" hide-details />
-    <v-switch v-model="settings.countsOpens" :label="t('countOpens')" density="compact" hide-details />
+    <v-switch v-model="settings.countsClicks" :label="t('countLinkClicksAnonymous')" />
+    <v-switch v-model="settings.countsOpens" :label="t('countOpens')" />
     <p v-if="settings.countsOpens" class="small soft note">
       {{ t('opensCountedInvisibleImage') }}
     </p>

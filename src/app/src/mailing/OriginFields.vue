@@ -43,14 +43,14 @@ function told(posts: number): string {
 
 <template>
   <div class="origins">
-    <v-switch v-model="followed" density="compact" hide-details :readonly="!props.mayEdit">
+    <v-switch v-model="followed" :readonly="!props.mayEdit">
       <template #label
         ><span class="lines"
           >{{ t('alsoPostsFollowedFeeds') }}<small>{{ told(data?.followed ?? 0) }}</small></span
         ></template
       >
     </v-switch>
-    <v-switch v-model="broughtIn" density="compact" hide-details :readonly="!props.mayEdit">
+    <v-switch v-model="broughtIn" :readonly="!props.mayEdit">
       <template #label
         ><span class="lines"
           >{{ t('alsoImportedPosts') }}<small>{{ told(data?.broughtIn ?? 0) }}</small></span

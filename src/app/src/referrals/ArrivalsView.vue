@@ -2,7 +2,7 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { api, lineOf, take } from '../api'
-import { ChannelTabs, PageTitle, PlotFigure, SpanChips, useQueryValue, useSite } from '../shared'
+import { ChannelTabs, PageTitle, PlotFigure, SpanChoice, useQueryValue, useSite } from '../shared'
 import YieldTable from './YieldTable.vue'
 import { t } from './texts'
 import { locale } from '../texts'
@@ -50,7 +50,7 @@ const told = { link: t('fromLinkTag'), page: t('fromBrowserReferrer'), direct: '
     <p v-if="error" class="trouble" role="alert">{{ lineOf(error) }}</p>
     <p v-else-if="isPending" class="waiting">{{ t('loading') }}</p>
     <template v-else-if="data">
-      <SpanChips v-model="span" :spans="spans" />
+      <SpanChoice v-model="span" :spans="spans" />
       <div v-if="total === 0" class="empty">
         <h2>{{ t('noVisitsPeriod') }}</h2>
         <p>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import TickChip from './controls/TickChip.vue'
-import WidthChips from './WidthChips.vue'
+import WidthChoice from './controls/WidthChoice.vue'
 import { useQueryValue } from './useQueryValue'
 import { t } from './texts'
 
@@ -25,7 +25,7 @@ function hold(): void {
   <div class="frame-bar">
     <slot />
     <div class="widths">
-      <WidthChips v-model="width" />
+      <WidthChoice v-model="width" />
       <TickChip :model-value="dark === 'dark'" @update:model-value="dark = $event ? 'dark' : ''">{{
         t('dark')
       }}</TickChip>

@@ -2,7 +2,7 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { api, lineOf, type Schemas, take } from '../api'
-import { PageTitle, PlotFigure, SpanChips, useQueryValue, useSite } from '../shared'
+import { PageTitle, PlotFigure, SpanChoice, useQueryValue, useSite } from '../shared'
 import ReaderTabs from './ReaderTabs.vue'
 import { t } from './texts'
 import { locale } from '../texts'
@@ -72,7 +72,7 @@ const rows = computed(() =>
   <ReaderTabs />
   <div class="work growth">
     <p v-if="error" class="trouble" role="alert">{{ lineOf(error) }}</p>
-    <SpanChips v-model="span" :spans="spans" />
+    <SpanChoice v-model="span" :spans="spans" />
     <PlotFigure v-if="data" :days="names" :series="series" :words="t('cameSubscribersCameLeft', { came, left })" />
     <div v-if="rows.length" class="rows" role="region" :aria-label="t('growthNumbers')" tabindex="0">
       <table class="ruled">

@@ -1,6 +1,9 @@
 import { keep, kept } from './device'
 import { speak } from './speak'
 
+/** Told that a text was changed, and whether it is public; gives whether the form has done its work. */
+type Changed = (isPublic: boolean) => boolean
+
 interface Said {
   message: string
   isPublic: boolean
@@ -13,12 +16,18 @@ export function offerOwn(within: ParentNode, form: HTMLElement | null, reload: (
   within.querySelectorAll<HTMLElement>('.antiphon-comment').forEach((item) => {
     const key = item.id.replace('comment-', '')
     if (key in mine && !item.querySelector('.antiphon-own'))
-      ownRow(item.querySelector<HTMLElement>('.antiphon-what') ?? item, key, form, reload, reload)
+      ownRow(
+        item.querySelector<HTMLElement>('.antiphon-what') ?? item,
+        key,
+        form,
+        (isPublic) => (isPublic && reload(), false),
+        reload,
+      )
   })
 }
 
 /** The two buttons of one's own comment. */
-export function ownRow(item: HTMLElement, key: string, form: HTMLElement, changed: () => void, gone: () => void): void {
+export function ownRow(item: HTMLElement, key: string, form: HTMLElement, changed: Changed, gone: () => void): void {
   const words = form.dataset
   const row = element('p', 'antiphon-own')
   row.append(
@@ -35,7 +44,7 @@ export function ownRow(item: HTMLElement, key: string, form: HTMLElement, change
   item.append(row)
 }
 
-function edit(item: HTMLElement, key: string, words: DOMStringMap, changed: () => void): void {
+function edit(item: HTMLElement, key: string, words: DOMStringMap, changed: Changed): void {
   item.querySelector('.antiphon-own-form')?.remove()
   const form = element('form', 'antiphon-own-form') as HTMLFormElement
   const text = document.createElement('textarea')
@@ -55,8 +64,7 @@ function edit(item: HTMLElement, key: string, words: DOMStringMap, changed: () =
     void send(words.own!, { comment: key, act: 'edit', text: text.value }, form).then((isDone) => {
       if (isDone === null) return
       keep((what) => (what.mine[key] = text.value))
-      if (isDone || item.matches('.antiphon-waits')) changed()
-      if (item.matches('.antiphon-waits')) form.remove()
+      if (changed(isDone)) form.remove()
     })
   })
   item.append(form)

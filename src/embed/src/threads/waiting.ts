@@ -44,10 +44,16 @@ export function drawWaiting(form: HTMLElement, key: string, one: Waiting, reload
   told.textContent = one.message
   item.append(head, said, told)
   const fill = () => void shownAs(form, kept().mine[key] ?? '', said)
-  ownRow(item, key, form, fill, () => {
-    keep((what) => delete what.waiting[key])
-    reload()
-  })
+  ownRow(
+    item,
+    key,
+    form,
+    () => (fill(), true),
+    () => {
+      keep((what) => delete what.waiting[key])
+      reload()
+    },
+  )
   form.before(item)
   fill()
   return item

@@ -142,23 +142,13 @@ async function remove(): Promise<void> {
         v-model="draft.settings.events"
         :value="one.value"
         :label="one.title"
-        density="compact"
-        hide-details
       />
       <p class="small soft">{{ t('ifNothingSelectedAll') }}</p>
     </template>
-    <v-switch
-      v-if="isPublishing"
-      v-model="draft.settings.withPicture"
-      :label="t('attachPicture')"
-      density="compact"
-      hide-details
-    />
+    <v-switch v-if="isPublishing" v-model="draft.settings.withPicture" :label="t('attachPicture')" />
     <v-switch
       v-model="draft.settings.followsChanges"
       :label="draft.kind === 'social' ? t('deleteThereWhenPost') : t('sendUpdatesWithdrawals')"
-      density="compact"
-      hide-details
     />
     <template v-if="!draft.id && isPublishing">
       <h3 class="group">{{ t('olderPosts') }}</h3>

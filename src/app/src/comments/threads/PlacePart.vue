@@ -67,14 +67,7 @@ watch(
     />
     <template v-if="place.isTemplate">
       <p class="soft small">{{ t('oneSnippetServesEvery') }} <TermHelp term="canonical" /></p>
-      <v-switch
-        v-model="usesId"
-        class="ml-2"
-        color="primary"
-        density="compact"
-        hide-details
-        :label="t('addressesMayChange')"
-      />
+      <v-switch v-model="usesId" class="ml-2" :label="t('addressesMayChange')" />
       <template v-if="usesId">
         <p class="soft small">{{ t('templateMustOutputPermanent') }}</p>
         <div class="chips">

@@ -109,7 +109,7 @@ async function toggle(feed: Schemas['PartnerFeedView']): Promise<void> {
         :error-messages="act.fields.value.name"
       />
       <ChoiceFields v-model="draft.feed.choice" :site-id="props.siteId" :readonly="false" />
-      <v-switch v-model="draft.feed.isFullText" :label="t('fullText')" density="compact" hide-details />
+      <v-switch v-model="draft.feed.isFullText" :label="t('fullText')" />
       <v-text-field
         v-model="draft.feed.source"
         :label="t('sourceTagUtmSource')"

@@ -3,7 +3,7 @@ import { mdiCrosshairs } from '@mdi/js'
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { api, lineOf, take } from '../../api'
-import { OneOf, TickChip, useQueryValue, WidthChips } from '../../shared'
+import { OneOf, TickChip, useQueryValue, WidthChoice } from '../../shared'
 import { placeFragment } from './placeFragment'
 import { pointAt } from './pointAt'
 import { t } from '../texts'
@@ -77,7 +77,7 @@ function toggle(name: 'dark' | 'rtl'): void {
   <div class="frame-bar">
     <b>{{ shown }}</b><span>{{ page?.hasListing ? t('pageListing') : page ? t('previewNotPageYet') : '' }}</span>
     <div class="widths">
-      <WidthChips v-model="width" />
+      <WidthChoice v-model="width" />
     </div>
   </div>
   <div class="frame-bar tries">

@@ -164,9 +164,6 @@ async function move(kind: 'delete' | 'restore'): Promise<void> {
       <v-switch
         :model-value="!entered.commentsOff"
         :label="t('readersCanComment')"
-        color="primary"
-        density="compact"
-        hide-details
         @update:model-value="(isOpen: boolean | null) => (entered.commentsOff = !isOpen)"
       />
       <div class="row foot">

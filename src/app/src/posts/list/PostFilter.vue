@@ -53,9 +53,6 @@ const { blog, author, category, tag, from, to } = props.filter.fields
         class="two"
         :model-value="findings === 'yes'"
         :label="t('issuesOnly')"
-        color="primary"
-        density="compact"
-        hide-details
         @update:model-value="(on: boolean | null) => (findings = on ? 'yes' : '')"
       />
     </v-card>

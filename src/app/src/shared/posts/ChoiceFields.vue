@@ -45,13 +45,7 @@ const parts = [
       :readonly="props.readonly"
     />
   </div>
-  <v-switch
-    v-model="choice.featuredOnly"
-    :label="t('featuredPostsOnly')"
-    density="compact"
-    hide-details
-    :readonly="props.readonly"
-  />
+  <v-switch v-model="choice.featuredOnly" :label="t('featuredPostsOnly')" :readonly="props.readonly" />
 </template>
 
 <style scoped>

@@ -45,7 +45,7 @@ const de: Translated<typeof en> = {
   allPosts: 'Alle Beiträge',
   aroundPosts: 'Rund um Beiträge',
 
-  // WidthChips
+  // WidthChoice
   phone: 'Telefon',
   tablet: 'Tablet',
   desktop: 'Bildschirm',
@@ -87,7 +87,7 @@ const de: Translated<typeof en> = {
   // WhenText
   notYet: 'noch nicht',
 
-  // SpanChips, WidthChips
+  // SpanChoice, WidthChoice
   period: 'Zeitraum',
   width: 'Breite',
 

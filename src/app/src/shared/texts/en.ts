@@ -42,7 +42,7 @@ export default {
   allPosts: 'All posts',
   aroundPosts: 'Around posts',
 
-  // WidthChips
+  // WidthChoice
   phone: 'Phone',
   tablet: 'Tablet',
   desktop: 'Desktop',
@@ -83,7 +83,7 @@ export default {
   // WhenText
   notYet: 'not yet',
 
-  // SpanChips, WidthChips
+  // SpanChoice, WidthChoice
   period: 'Period',
   width: 'Width',
 

@@ -63,7 +63,7 @@ const problem = (name: string) => props.problems[name]
       :error-messages="problem('thanks')"
     />
     <h2 class="group">{{ t('fields') }}</h2>
-    <v-switch v-model="draft.settings.asksName" :label="t('nameOptional')" density="compact" hide-details />
+    <v-switch v-model="draft.settings.asksName" :label="t('nameOptional')" />
     <v-select
       v-model="draft.settings.categories"
       :items="terms?.categories ?? []"

@@ -37,7 +37,7 @@ const staysOut = computed({
         >
       </li>
     </ul>
-    <v-switch v-model="staysOut" :label="t('doNotSendBy')" density="compact" hide-details :disabled="props.readonly" />
+    <v-switch v-model="staysOut" :label="t('doNotSendBy')" :disabled="props.readonly" />
   </section>
 </template>
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import OneOf from './controls/OneOf.vue'
-import { t } from './texts'
+import OneOf from './OneOf.vue'
+import { t } from '../texts'
 
 /** The widths at which a page in a frame is looked at; empty is as wide as there is room. */
 const width = defineModel<string>({ required: true })

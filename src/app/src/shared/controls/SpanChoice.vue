@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import OneOf from './controls/OneOf.vue'
-import { t } from './texts'
+import OneOf from './OneOf.vue'
+import { t } from '../texts'
 
 /** Spans of time to look at; each with the value that stands in the address and its words. */
 const span = defineModel<string>({ required: true })
